@@ -1,0 +1,2 @@
+/** Faces that give light: shape, pose and luminance. */
+package zephyrdune.emitter;

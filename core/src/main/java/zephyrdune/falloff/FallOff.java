@@ -1,0 +1,55 @@
+package zephyrdune.falloff;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Stops;
+import zephyrdune.table.Rim;
+import zephyrdune.table.TableSet;
+
+/**
+ * The difference of the key's light between two places, with nothing in its way.
+ *
+ * @param from the place compared with, metres
+ * @param to the place compared, metres
+ * @param stops illuminance at {@code to} over that at {@code from}, in stops: negative where {@code to} is dimmer
+ */
+public record FallOff(Vector3D from, Vector3D to, double stops) {
+
+    private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
+    private static final Vector3D TOWARDS_CAMERA = Vector3D.Unit.MINUS_Y;
+
+    /** From the dish's edge nearest the light to its farthest, on level surfaces at the height of the hero's top. */
+    public static FallOff acrossHero(TableSet set, KeyLight key) {
+        Vector3D light = set.light().centre();
+        double level = Math.hypot(light.getX(), light.getY());
+        double dx = level < 1e-6 ? 1 : light.getX() / level;
+        double dy = level < 1e-6 ? 0 : light.getY() / level;
+        double reach = set.dish().rims().stream()
+                .mapToDouble((Rim rim) -> rim.reach(dx, dy))
+                .max()
+                .orElseThrow();
+        double top = set.dish().top();
+        Vector3D near = Vector3D.of(dx * reach, dy * reach, top);
+        Vector3D far = Vector3D.of(-dx * reach, -dy * reach, top);
+        return between(key, near, UP, far, UP);
+    }
+
+    /** From the brighter to the dimmer end of the framed width, on the table top beside the hero point. */
+    public static FallOff acrossFrame(TableSet set, KeyLight key) {
+        double half = set.camera().framedWidth() / 2;
+        Vector3D left = Vector3D.of(-half, 0, 0);
+        Vector3D right = Vector3D.of(half, 0, 0);
+        boolean leftBrighter = key.at(left, UP) >= key.at(right, UP);
+        return between(key, leftBrighter ? left : right, UP, leftBrighter ? right : left, UP);
+    }
+
+    /** From the hero's lit top to the backdrop straight behind it at the same height. */
+    public static FallOff heroToBackdrop(TableSet set, KeyLight key) {
+        Vector3D behind = Vector3D.of(0, set.backdrop().distance(), set.dish().top());
+        return between(key, key.hero(), UP, behind, TOWARDS_CAMERA);
+    }
+
+    private static FallOff between(KeyLight key, Vector3D from, Vector3D fromNormal, Vector3D to, Vector3D toNormal) {
+        return new FallOff(from, to, Stops.between(key.at(to, toNormal), key.at(from, fromNormal)));
+    }
+}

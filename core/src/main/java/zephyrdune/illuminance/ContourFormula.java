@@ -1,0 +1,121 @@
+package zephyrdune.illuminance;
+
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.EmittingFace;
+
+/**
+ * Exact illuminance from a flat convex face of even Lambertian luminance, in any pose, with nothing in the way.
+ *
+ * <p>Lambert's contour formula (J. H. Lambert, Photometria, 1760): {@code E = (L/2) sum(beta_i Gamma_i . n)}, where
+ * beta_i is the angle that edge i subtends at the point and Gamma_i the unit normal of the plane through the point and
+ * the edge. The part of the face below the receiver's horizon is cut off first: the edges are walked once, and where
+ * they pass under the horizon the gap is closed along it.
+ */
+public final class ContourFormula {
+
+    private final double luminance;
+    private final double frontX;
+    private final double frontY;
+    private final double frontZ;
+    private final double frontOffset;
+    private final double[] corners;
+
+    private ContourFormula(EmittingFace face) {
+        luminance = face.luminance();
+        frontX = face.front().getX();
+        frontY = face.front().getY();
+        frontZ = face.front().getZ();
+        frontOffset = face.front().dot(face.centre());
+        List<Vector3D> points = face.corners();
+        corners = new double[3 * points.size()];
+        for (int i = 0; i < points.size(); i++) {
+            corners[3 * i] = points.get(i).getX();
+            corners[3 * i + 1] = points.get(i).getY();
+            corners[3 * i + 2] = points.get(i).getZ();
+        }
+    }
+
+    public static ContourFormula of(EmittingFace face) {
+        return new ContourFormula(face);
+    }
+
+    /** Illuminance in lux at a point of a surface with unit normal {@code normal}. */
+    public double at(Vector3D point, Vector3D normal) {
+        return at(point.getX(), point.getY(), point.getZ(), normal.getX(), normal.getY(), normal.getZ());
+    }
+
+    /** Illuminance in lux on a level surface that faces up. */
+    public double level(double x, double y, double z) {
+        return at(x, y, z, 0, 0, 1);
+    }
+
+    /** Illuminance in lux at (px, py, pz) on a surface with unit normal (nx, ny, nz); zero behind the face. */
+    public double at(double px, double py, double pz, double nx, double ny, double nz) {
+        if (frontX * px + frontY * py + frontZ * pz <= frontOffset) {
+            return 0;
+        }
+        int last = corners.length - 3;
+        double ax = corners[last] - px;
+        double ay = corners[last + 1] - py;
+        double az = corners[last + 2] - pz;
+        double aHeight = ax * nx + ay * ny + az * nz;
+        double sum = 0;
+        // where the outline dips under the horizon and where it comes up again
+        double downX = 0;
+        double downY = 0;
+        double downZ = 0;
+        double upX = 0;
+        double upY = 0;
+        double upZ = 0;
+        boolean dips = false;
+        for (int i = 0; i < corners.length; i += 3) {
+            double bx = corners[i] - px;
+            double by = corners[i + 1] - py;
+            double bz = corners[i + 2] - pz;
+            double bHeight = bx * nx + by * ny + bz * nz;
+            if (aHeight >= 0 && bHeight >= 0) {
+                sum += edge(ax, ay, az, bx, by, bz, nx, ny, nz);
+            } else if (aHeight >= 0 || bHeight >= 0) {
+                double share = aHeight / (aHeight - bHeight);
+                double hx = ax + share * (bx - ax);
+                double hy = ay + share * (by - ay);
+                double hz = az + share * (bz - az);
+                if (aHeight >= 0) {
+                    sum += edge(ax, ay, az, hx, hy, hz, nx, ny, nz);
+                    downX = hx;
+                    downY = hy;
+                    downZ = hz;
+                } else {
+                    sum += edge(hx, hy, hz, bx, by, bz, nx, ny, nz);
+                    upX = hx;
+                    upY = hy;
+                    upZ = hz;
+                }
+                dips = true;
+            }
+            ax = bx;
+            ay = by;
+            az = bz;
+            aHeight = bHeight;
+        }
+        if (dips) {
+            sum += edge(downX, downY, downZ, upX, upY, upZ, nx, ny, nz);
+        }
+        return Math.max(0, luminance / 2 * sum);
+    }
+
+    /** beta Gamma . n of one edge: the angle from atan2 of cross and dot keeps full accuracy for any angle. */
+    private static double edge(
+            double ax, double ay, double az, double bx, double by, double bz, double nx, double ny, double nz) {
+        double cx = ay * bz - az * by;
+        double cy = az * bx - ax * bz;
+        double cz = ax * by - ay * bx;
+        double cross = Math.sqrt(cx * cx + cy * cy + cz * cz);
+        if (cross == 0) {
+            return 0;
+        }
+        double angle = Math.atan2(cross, ax * bx + ay * by + az * bz);
+        return angle / cross * (cx * nx + cy * ny + cz * nz);
+    }
+}

@@ -1,0 +1,56 @@
+package zephyrdune.illuminance;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.measure.Stops;
+import zephyrdune.table.TableSet;
+
+/**
+ * The light of the set with nothing in its way, and what it gives the hero: every "stops from the hero" is counted from
+ * here.
+ */
+public final class KeyLight {
+
+    private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
+
+    private final ContourFormula formula;
+    private final Vector3D hero;
+    private final double heroIlluminance;
+
+    private KeyLight(ContourFormula formula, Vector3D hero) {
+        this.formula = formula;
+        this.hero = hero;
+        this.heroIlluminance = formula.at(hero, UP);
+    }
+
+    public static KeyLight of(TableSet set) {
+        return new KeyLight(
+                ContourFormula.of(EmittingFace.of(set.light())),
+                Vector3D.of(0, 0, set.dish().top()));
+    }
+
+    /** The middle of the hero's lit top, metres. */
+    public Vector3D hero() {
+        return hero;
+    }
+
+    /** Illuminance of the hero's lit top, a level surface, lux; zero when the light does not reach it. */
+    public double heroIlluminance() {
+        return heroIlluminance;
+    }
+
+    /** Illuminance at a point of a surface, lux. */
+    public double at(Vector3D point, Vector3D normal) {
+        return formula.at(point, normal);
+    }
+
+    /** Illuminance of a level surface at a point, in stops from the hero. */
+    public double levelStops(double x, double y, double z) {
+        return Stops.between(formula.level(x, y, z), heroIlluminance);
+    }
+
+    /** The illuminance function itself, for inner loops. */
+    public ContourFormula formula() {
+        return formula;
+    }
+}

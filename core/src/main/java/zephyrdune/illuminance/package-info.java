@@ -1,0 +1,2 @@
+/** Light that arrives at a point of a surface. */
+package zephyrdune.illuminance;

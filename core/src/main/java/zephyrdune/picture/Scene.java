@@ -1,0 +1,80 @@
+package zephyrdune.picture;
+
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.table.Surface;
+import zephyrdune.table.TableSet;
+
+/** The set as rays meet it: table top, backdrop, dish, and the light's own face, which is black behind. */
+final class Scene {
+
+    /** Rays start this far off the surface they leave, metres. */
+    static final double SKIN = 1e-6;
+
+    static final double FARTHEST = 1e6;
+
+    private final Solid dish;
+    private final double backdropY;
+    private final Surface tableSurface;
+    private final Surface backdropSurface;
+    private final double[] faceCentre;
+    private final double[] faceFront;
+    private final double[] faceAcross;
+    private final double[] faceUp;
+
+    private Scene(TableSet set, EmittingFace face) {
+        dish = DishBody.of(set.dish());
+        backdropY = set.backdrop().distance();
+        tableSurface = set.tableTop().surface();
+        backdropSurface = set.backdrop().surface();
+        faceCentre = face.centre().toArray();
+        faceFront = face.front().toArray();
+        // scaled so that a point of the face has coordinates from -1 to 1
+        faceAcross = face.acrossHalf().multiply(1 / face.acrossHalf().normSq()).toArray();
+        faceUp = face.upHalf().multiply(1 / face.upHalf().normSq()).toArray();
+    }
+
+    static Scene of(TableSet set, EmittingFace face) {
+        return new Scene(set, face);
+    }
+
+    /** A unit ray's nearest hit, into {@code hit}. */
+    void meet(double ox, double oy, double oz, double dx, double dy, double dz, Hit hit) {
+        hit.clear(FARTHEST);
+        double toTable = -oz / dz;
+        if (toTable > SKIN && toTable < FARTHEST && oy + toTable * dy <= backdropY) {
+            hit.take(toTable, 0, 0, 1, dx, dy, dz, tableSurface);
+        }
+        double toBackdrop = (backdropY - oy) / dy;
+        if (toBackdrop > SKIN && toBackdrop < hit.distance && oz + toBackdrop * dz >= 0) {
+            hit.take(toBackdrop, 0, -1, 0, dx, dy, dz, backdropSurface);
+        }
+        dish.meet(ox, oy, oz, dx, dy, dz, SKIN, hit);
+        meetLight(ox, oy, oz, dx, dy, dz, hit);
+    }
+
+    private void meetLight(double ox, double oy, double oz, double dx, double dy, double dz, Hit hit) {
+        double facing = dx * faceFront[0] + dy * faceFront[1] + dz * faceFront[2];
+        double cx = faceCentre[0] - ox;
+        double cy = faceCentre[1] - oy;
+        double cz = faceCentre[2] - oz;
+        double t = (cx * faceFront[0] + cy * faceFront[1] + cz * faceFront[2]) / facing;
+        if (!(t > SKIN && t < hit.distance)) {
+            return;
+        }
+        double px = t * dx - cx;
+        double py = t * dy - cy;
+        double pz = t * dz - cz;
+        double across = px * faceAcross[0] + py * faceAcross[1] + pz * faceAcross[2];
+        double up = px * faceUp[0] + py * faceUp[1] + pz * faceUp[2];
+        if (Math.abs(across) <= 1 && Math.abs(up) <= 1) {
+            hit.distance = t;
+            hit.surface = null;
+            hit.light = facing < 0;
+        }
+    }
+
+    /** Whether the dish stands in the way of a unit ray up to {@code length}. */
+    boolean shaded(double ox, double oy, double oz, double dx, double dy, double dz, double length) {
+        return dish.blocks(ox, oy, oz, dx, dy, dz, SKIN, length - SKIN);
+    }
+}

@@ -1,0 +1,43 @@
+package zephyrdune.picture;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.table.Camera;
+import zephyrdune.table.TableSet;
+
+/**
+ * The camera's perspective: from the lens towards the middle of the hero, in focus there.
+ *
+ * @param eye the lens, metres
+ * @param forward along the lens axis, a unit vector
+ * @param rightHalf from the middle to the right edge of the frame at unit distance
+ * @param upHalf from the middle to the upper edge of the frame at unit distance
+ */
+public record View(Vector3D eye, Vector3D forward, Vector3D rightHalf, Vector3D upHalf) {
+
+    public static View of(TableSet set) {
+        Camera camera = set.camera();
+        Vector3D focus = Vector3D.of(0, 0, set.dish().height() / 2);
+        Vector3D eye = focus.add(camera.towardsLens().multiply(camera.subjectDistance()));
+        return new View(
+                eye,
+                camera.towardsLens().negate(),
+                Vector3D.Unit.PLUS_X.multiply(camera.framedWidth() / 2 / camera.subjectDistance()),
+                camera.up().multiply(camera.framedHeight() / 2 / camera.subjectDistance()));
+    }
+
+    /** Direction of the ray through the frame at (across, down), each 0 to 1 from the upper left; a unit vector. */
+    public Vector3D ray(double across, double down) {
+        return forward.add(rightHalf.multiply(2 * across - 1))
+                .add(upHalf.multiply(1 - 2 * down))
+                .normalize();
+    }
+
+    /** Where a point appears in the frame, as (across, down, distance along the axis); beyond 0 to 1 it is outside. */
+    public Vector3D project(Vector3D point) {
+        Vector3D toPoint = point.subtract(eye);
+        double depth = toPoint.dot(forward);
+        double across = toPoint.dot(rightHalf) / rightHalf.normSq() / depth;
+        double up = toPoint.dot(upHalf) / upHalf.normSq() / depth;
+        return Vector3D.of((across + 1) / 2, (1 - up) / 2, depth);
+    }
+}

@@ -1,0 +1,75 @@
+package zephyrdune.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.picture.View;
+import zephyrdune.softness.TableShadow;
+import zephyrdune.table.Rim;
+import zephyrdune.table.TableSet;
+
+/**
+ * The set in true scale, for drawing it from above and from the side. Metres throughout.
+ *
+ * @param faceCentre centre of the light's face
+ * @param faceCorners corners of the light's face
+ * @param aim the point the light is aimed at
+ * @param lens the camera's lens
+ * @param frame where the corners of the frame meet the table or the backdrop, in order round the frame
+ * @param rims the dish's outlines
+ * @param shadow the rim's shadow on the table, if it has an end there
+ * @param rings stop rings, the brightest first
+ * @param map the light over the table top
+ */
+public record Plan(
+        Vector3D faceCentre,
+        List<Vector3D> faceCorners,
+        Vector3D aim,
+        Vector3D lens,
+        List<Vector3D> frame,
+        List<Rim> rims,
+        Optional<TableShadow> shadow,
+        List<StopRing> rings,
+        StopMap map) {
+
+    private static final int BRIGHTEST_RING = 2;
+    private static final int DIMMEST_RING = -3;
+
+    /**
+     * @param reach half the side of the square of table top to map, metres
+     * @param size points along the map's side
+     */
+    public static Plan of(TableSet set, double reach, int size) {
+        View view = View.of(set);
+        return new Plan(
+                set.light().centre(),
+                set.light().corners(),
+                set.light().aim().point(),
+                view.eye(),
+                frame(view, set.backdrop().distance()),
+                set.dish().rims(),
+                TableShadow.of(set),
+                IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
+                        .mapToObj(stops -> StopRing.of(set, stops))
+                        .toList(),
+                StopMap.of(KeyLight.of(set), reach, size));
+    }
+
+    private static List<Vector3D> frame(View view, double backdrop) {
+        List<Vector3D> corners = new ArrayList<>();
+        double[][] ends = {{0, 0}, {1, 0}, {1, 1}, {0, 1}};
+        for (double[] end : ends) {
+            Vector3D ray = view.ray(end[0], end[1]);
+            double toTable = ray.getZ() < 0 ? -view.eye().getZ() / ray.getZ() : Double.POSITIVE_INFINITY;
+            double toBackdrop = ray.getY() > 0 ? (backdrop - view.eye().getY()) / ray.getY() : Double.POSITIVE_INFINITY;
+            double nearest = Math.min(toTable, toBackdrop);
+            if (Double.isFinite(nearest)) {
+                corners.add(view.eye().add(ray.multiply(nearest)));
+            }
+        }
+        return corners;
+    }
+}

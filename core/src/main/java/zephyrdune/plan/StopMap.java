@@ -1,0 +1,24 @@
+package zephyrdune.plan;
+
+import zephyrdune.illuminance.KeyLight;
+
+/**
+ * The key's light over the table top in stops from the hero, with the dish's own shadow left out.
+ *
+ * @param reach the map is a square from -reach to +reach along x and y, metres
+ * @param size points along each side
+ * @param stops row by row from y = -reach, each row from x = -reach; minus infinity where no light arrives
+ */
+public record StopMap(double reach, int size, float[] stops) {
+
+    public static StopMap of(KeyLight key, double reach, int size) {
+        float[] stops = new float[size * size];
+        double step = 2 * reach / (size - 1);
+        for (int row = 0; row < size; row++) {
+            for (int column = 0; column < size; column++) {
+                stops[row * size + column] = (float) key.levelStops(-reach + column * step, -reach + row * step, 0);
+            }
+        }
+        return new StopMap(reach, size, stops);
+    }
+}

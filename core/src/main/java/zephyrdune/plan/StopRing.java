@@ -1,0 +1,72 @@
+package zephyrdune.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.illuminance.ContourFormula;
+import zephyrdune.measure.Stops;
+import zephyrdune.table.Softbox;
+import zephyrdune.table.TableSet;
+
+/**
+ * Where the light's face would be centred, at its present height angle and facing its aim point, to give the hero so
+ * many stops more or less than now. Solved on the exact model.
+ *
+ * @param stops from the present light on the hero
+ * @param places of the face's centre, one for every step of the clock, metres; a step without an answer is left out
+ */
+public record StopRing(double stops, List<Vector3D> places) {
+
+    private static final int CLOCK_STEPS = 72;
+    private static final double NEAREST = 0.05;
+    private static final double FARTHEST = 10;
+
+    /** To a twentieth of a millimetre. */
+    private static final double DISTANCE_TOLERANCE = 5e-5;
+
+    public StopRing {
+        places = List.copyOf(places);
+    }
+
+    /** The ring for a change of so many stops; empty of places where no distance gives it. */
+    public static StopRing of(TableSet set, double stops) {
+        Vector3D hero = Vector3D.of(0, 0, set.dish().top());
+        double wanted = illuminance(set.light(), hero) * Stops.ratio(stops);
+        boolean turnsRoundHero = set.light().aim().x() == 0 && set.light().aim().y() == 0;
+        List<Vector3D> places = new ArrayList<>();
+        double distance = Double.NaN;
+        for (int step = 0; step < CLOCK_STEPS; step++) {
+            Softbox turned = set.light().withClock(2 * Math.PI * step / CLOCK_STEPS);
+            if (step == 0 || !turnsRoundHero) {
+                distance = distance(turned, hero, wanted, stops);
+            }
+            if (!Double.isNaN(distance)) {
+                places.add(turned.withDistance(distance).centre());
+            }
+        }
+        return new StopRing(stops, places);
+    }
+
+    /** The distance that gives the wanted light on the side of the present one that the sign of stops asks for. */
+    private static double distance(Softbox box, Vector3D hero, double wanted, double stops) {
+        UnivariateFunction excess = d -> Stops.between(illuminance(box.withDistance(d), hero), wanted);
+        double least = stops >= 0 ? NEAREST : box.distance();
+        double most = stops <= 0 ? FARTHEST : box.distance();
+        if (stops == 0) {
+            least = NEAREST;
+        }
+        double atLeast = excess.value(least);
+        double atMost = excess.value(most);
+        if (!(atLeast * atMost <= 0) || Double.isInfinite(atLeast) || Double.isInfinite(atMost)) {
+            return Double.NaN;
+        }
+        return new BrentSolver(DISTANCE_TOLERANCE).solve(100, excess, least, most);
+    }
+
+    private static double illuminance(Softbox box, Vector3D hero) {
+        return ContourFormula.of(EmittingFace.of(box)).at(hero, Vector3D.Unit.PLUS_Z);
+    }
+}

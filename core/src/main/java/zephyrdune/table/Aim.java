@@ -1,0 +1,26 @@
+package zephyrdune.table;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/** The point the light is aimed at, from the hero point. */
+public record Aim(
+        @Within(min = -1, max = 1, unit = Unit.METRE) double x,
+        @Within(min = -1, max = 1, unit = Unit.METRE) double y,
+        @Within(min = 0, max = 1, unit = Unit.METRE) double z) {
+
+    private static final Limits LIMITS = Limits.of(Aim.class);
+
+    /** Straight at the hero point. */
+    public static final Aim HERO = new Aim(0, 0, 0);
+
+    public Aim {
+        LIMITS.require(x, y, z);
+    }
+
+    public Vector3D point() {
+        return Vector3D.of(x, y, z);
+    }
+}

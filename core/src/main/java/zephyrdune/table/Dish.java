@@ -1,0 +1,23 @@
+package zephyrdune.table;
+
+import java.util.List;
+
+/** The hero: a dish or product of a simple shape that stands on the table with its axis at the hero point. */
+public sealed interface Dish permits Plate, Bowl, Block, Drum {
+
+    /** Height above the table of the top that the exposure is set for, on the axis, in metres. */
+    double top();
+
+    /** The edges that can throw its shadow's outline, each a level outline round the axis. */
+    List<Rim> rims();
+
+    /** Height of the highest point, in metres. */
+    default double height() {
+        return rims().stream().mapToDouble(Rim::height).max().orElseThrow();
+    }
+
+    /** Radius of the smallest upright cylinder round the axis that holds the dish, in metres. */
+    default double radius() {
+        return rims().stream().mapToDouble(Rim::outermost).max().orElseThrow();
+    }
+}

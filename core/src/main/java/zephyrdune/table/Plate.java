@@ -1,0 +1,54 @@
+package zephyrdune.table;
+
+import java.util.List;
+import java.util.Objects;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Refused;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/** A round plate with a round helping of food on it. */
+public record Plate(
+        @Within(min = 0.05, max = 0.6, unit = Unit.METRE) double diameter,
+        @Within(min = 0.005, max = 0.08, unit = Unit.METRE) double rimHeight,
+        Surface surface,
+        @Within(min = 0.01, max = 0.55, unit = Unit.METRE) double foodDiameter,
+        @Within(min = 0.002, max = 0.3, unit = Unit.METRE) double foodHeight,
+        Surface food)
+        implements Dish {
+
+    private static final Limits LIMITS = Limits.of(Plate.class);
+
+    /** The flat part of the plate, as a share of its diameter. */
+    static final double WELL = 0.7;
+
+    /** Thickness of the plate where the food lies, metres. */
+    public static final double WELL_HEIGHT = 0.004;
+
+    public Plate {
+        LIMITS.require(diameter, rimHeight, foodDiameter, foodHeight);
+        Objects.requireNonNull(surface);
+        Objects.requireNonNull(food);
+        if (foodDiameter > WELL * diameter) {
+            throw new Refused(
+                    "foodDiameter",
+                    "The food is wider than the flat of the plate; make it at most %.0f cm, or the plate wider"
+                            .formatted(Math.floor(WELL * diameter * 100)));
+        }
+    }
+
+    /** Diameter of the flat part on which the food lies, metres. */
+    public double wellDiameter() {
+        return WELL * diameter;
+    }
+
+    @Override
+    public double top() {
+        return WELL_HEIGHT + foodHeight;
+    }
+
+    @Override
+    public List<Rim> rims() {
+        return List.of(Rim.circle(diameter, rimHeight), Rim.circle(foodDiameter, top()));
+    }
+}

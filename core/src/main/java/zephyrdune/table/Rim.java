@@ -1,0 +1,30 @@
+package zephyrdune.table;
+
+/**
+ * A level edge of the dish: a circle, or a rectangle along x and y, centred on the axis.
+ *
+ * @param halfWidth along x, metres
+ * @param halfDepth along y, metres
+ * @param height above the table, metres
+ * @param round whether it is a circle of radius {@code halfWidth}
+ */
+public record Rim(double halfWidth, double halfDepth, double height, boolean round) {
+
+    static Rim circle(double diameter, double height) {
+        return new Rim(diameter / 2, diameter / 2, height, true);
+    }
+
+    static Rim rectangle(double width, double depth, double height) {
+        return new Rim(width / 2, depth / 2, height, false);
+    }
+
+    /** How far the edge reaches from the axis in the level direction (dx, dy), a unit vector. Metres. */
+    public double reach(double dx, double dy) {
+        return round ? halfWidth : Math.abs(dx) * halfWidth + Math.abs(dy) * halfDepth;
+    }
+
+    /** Distance of its outermost point from the axis, metres. */
+    public double outermost() {
+        return round ? halfWidth : Math.hypot(halfWidth, halfDepth);
+    }
+}

@@ -1,0 +1,34 @@
+package zephyrdune.formats;
+
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** A set file that is refused, with everything that was found wrong with it. */
+public final class BadSet extends Exception {
+
+    private static final long serialVersionUID = 1;
+
+    /**
+     * One thing that is wrong.
+     *
+     * @param field path of the field, such as {@code light.distanceMetres}; empty for the file as a whole
+     * @param value what was found there, shortened; empty when nothing was
+     * @param detail what is wrong, and the limit or what would do, as a sentence
+     */
+    public record Problem(String field, String value, String detail) {}
+
+    private final transient List<Problem> problems;
+
+    BadSet(List<Problem> problems) {
+        super(problems.stream().map(Problem::detail).collect(Collectors.joining("; ")));
+        this.problems = List.copyOf(problems);
+    }
+
+    BadSet(String field, String value, String detail) {
+        this(List.of(new Problem(field, value, detail)));
+    }
+
+    public List<Problem> problems() {
+        return problems;
+    }
+}

@@ -1,0 +1,87 @@
+package zephyrdune.formats;
+
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import zephyrdune.measure.Limit;
+import zephyrdune.measure.Limits;
+
+/**
+ * One component of a core record as a field of a file: its name, with the unit spelled out, and its limit if it is a
+ * number.
+ */
+record Field(String name, RecordComponent component, Optional<Limit> limit) {
+
+    static List<Field> of(Class<? extends Record> type) {
+        List<Field> fields = new ArrayList<>();
+        for (RecordComponent component : type.getRecordComponents()) {
+            if (component.getType() == double.class) {
+                Limit limit = Limits.of(type, component);
+                String name = component.getName() + FileUnit.of(limit.unit()).ending();
+                fields.add(new Field(name, component, Optional.of(limit)));
+            } else {
+                fields.add(new Field(component.getName(), component, Optional.empty()));
+            }
+        }
+        return fields;
+    }
+
+    Class<?> type() {
+        return component.getType();
+    }
+
+    Object valueIn(Record owner) {
+        try {
+            return component.getAccessor().invoke(owner);
+        } catch (IllegalAccessException | InvocationTargetException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The records that a sealed type permits. */
+    static List<Class<? extends Record>> kinds(Class<?> sealed) {
+        List<Class<? extends Record>> kinds = new ArrayList<>();
+        for (Class<?> permitted : sealed.getPermittedSubclasses()) {
+            kinds.add(permitted.asSubclass(Record.class));
+        }
+        return kinds;
+    }
+
+    /** How an enum constant or a kind is written: lower case with hyphens. */
+    static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    static String word(Class<?> kind) {
+        return kind.getSimpleName().toLowerCase(Locale.ROOT);
+    }
+
+    static List<String> words(Class<?> enumType) {
+        return Arrays.stream(enumType.getEnumConstants())
+                .map(constant -> word((Enum<?>) constant))
+                .toList();
+    }
+
+    /**
+     * The name in a file of a component named by its path in the core, from a record on; parts that cannot be followed
+     * stay as they are.
+     */
+    static String pathInFile(Class<?> type, String corePath) {
+        int dot = corePath.indexOf('.');
+        String head = dot < 0 ? corePath : corePath.substring(0, dot);
+        if (type.isRecord()) {
+            for (Field field : of(type.asSubclass(Record.class))) {
+                if (field.component.getName().equals(head)) {
+                    return dot < 0
+                            ? field.name
+                            : field.name + "." + pathInFile(field.type(), corePath.substring(dot + 1));
+                }
+            }
+        }
+        return corePath;
+    }
+}

@@ -1,0 +1,65 @@
+package zephyrdune.formats;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import zephyrdune.measure.Unit;
+
+/** The unit a quantity is written in, and the word that ends its field's name. */
+enum FileUnit {
+    METRES(Unit.METRE, "Metres", "metres", 1),
+    DEGREES(Unit.RADIAN, "Degrees", "degrees", 180 / Math.PI),
+    HOURS(Unit.CLOCK_RADIAN, "Hours", "hours of the clock, 12 behind the dish, 6 at the camera", 6 / Math.PI),
+    STOPS(Unit.STOP, "Stops", "stops", 1),
+    RATIO(Unit.RATIO, "", "as a plain ratio", 1);
+
+    /** Digits that are kept when they say the same as all of them. */
+    private static final MathContext SHORT = new MathContext(12);
+
+    private final Unit unit;
+    private final String ending;
+    private final String words;
+    private final double perCoreUnit;
+
+    FileUnit(Unit unit, String ending, String words, double perCoreUnit) {
+        this.unit = unit;
+        this.ending = ending;
+        this.words = words;
+        this.perCoreUnit = perCoreUnit;
+    }
+
+    static FileUnit of(Unit unit) {
+        for (FileUnit candidate : values()) {
+            if (candidate.unit == unit) {
+                return candidate;
+            }
+        }
+        throw new IllegalStateException("no file unit for " + unit);
+    }
+
+    String ending() {
+        return ending;
+    }
+
+    String words() {
+        return words;
+    }
+
+    double toCore(double written) {
+        return written / perCoreUnit;
+    }
+
+    /** The value to write: the short decimal when it reads back as the same number, else the exact one. */
+    double toFile(double core) {
+        double exact = core * perCoreUnit;
+        if (!Double.isFinite(exact)) {
+            return exact;
+        }
+        double brief = new BigDecimal(exact).round(SHORT).doubleValue();
+        return toCore(brief) == core ? brief : exact;
+    }
+
+    /** A bound in the file's unit, without the dust of the conversion. */
+    double bound(double core) {
+        return new BigDecimal(core * perCoreUnit).round(SHORT).doubleValue();
+    }
+}

@@ -1,0 +1,124 @@
+package zephyrdune.formats;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.json.JsonReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.table.TableSet;
+
+/**
+ * The set file: one JSON object, every number's unit in its name, described by {@link SetSchema}.
+ *
+ * <p>A file that reads without an error writes back as the same set.
+ */
+public final class SetFormat {
+
+    /** What the "format" field of every set file says. */
+    public static final String FORMAT = "zephyrdune-set";
+
+    /** The version written, and the newest one read. */
+    public static final int VERSION = 1;
+
+    /** Longest file read, in bytes. A set is about two thousand. */
+    public static final int LONGEST_FILE = 262_144;
+
+    static final String FORMAT_FIELD = "format";
+    static final String VERSION_FIELD = "version";
+    static final String KIND_FIELD = "kind";
+    static final Set<String> HEADER = Set.of(FORMAT_FIELD, VERSION_FIELD);
+
+    private static final JsonMapper STRICT = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(constraints())
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    // read, so that they can be refused by the name of their field
+                    .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+                    .build())
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .build();
+
+    private SetFormat() {}
+
+    /** Bounds on what a parser takes in: enough for any set, and for nothing that would tire the machine. */
+    public static StreamReadConstraints constraints() {
+        return StreamReadConstraints.builder()
+                .maxDocumentLength(LONGEST_FILE)
+                .maxNestingDepth(32)
+                .maxStringLength(4096)
+                .maxNameLength(256)
+                .maxNumberLength(64)
+                .build();
+    }
+
+    /**
+     * Reads a set file.
+     *
+     * @throws BadSet naming every field that is wrong, its value and its limit
+     */
+    public static TableSet read(byte[] file) throws BadSet {
+        if (file.length > LONGEST_FILE) {
+            throw new BadSet(
+                    "",
+                    "",
+                    "This file is too long to be a set: a set file has at most %,d bytes".formatted(LONGEST_FILE));
+        }
+        JsonNode tree;
+        try {
+            tree = STRICT.readTree(file);
+        } catch (JacksonException e) {
+            String place = e.getLocation() == null
+                    ? ""
+                    : " (line " + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr() + ")";
+            throw new BadSet("", "", "This is not readable as JSON" + place);
+        }
+        return read(tree);
+    }
+
+    /** Reads a set from a JSON tree. */
+    public static TableSet read(JsonNode tree) throws BadSet {
+        return SetReader.read(tree);
+    }
+
+    /** The set as a JSON tree. */
+    public static ObjectNode tree(TableSet set) {
+        ObjectNode tree = STRICT.createObjectNode();
+        tree.put(FORMAT_FIELD, FORMAT);
+        tree.put(VERSION_FIELD, VERSION);
+        fill(tree, set);
+        return tree;
+    }
+
+    /** The set as a file, UTF-8. */
+    public static byte[] write(TableSet set) {
+        return (STRICT.writeValueAsString(tree(set)) + "\n").getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static void fill(ObjectNode node, Record owner) {
+        for (Field field : Field.of(owner.getClass())) {
+            Object value = field.valueIn(owner);
+            if (value instanceof Double number) {
+                FileUnit unit = FileUnit.of(field.limit().orElseThrow().unit());
+                node.put(field.name(), unit.toFile(number));
+            } else if (value instanceof String text) {
+                node.put(field.name(), text);
+            } else if (value instanceof Enum<?> constant) {
+                node.put(field.name(), Field.word(constant));
+            } else {
+                ObjectNode child = node.putObject(field.name());
+                if (field.type().isSealed()) {
+                    child.put(KIND_FIELD, Field.word(value.getClass()));
+                }
+                fill(child, (Record) value);
+            }
+        }
+    }
+}

@@ -1,0 +1,194 @@
+package zephyrdune.formats;
+
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import tools.jackson.databind.JsonNode;
+import zephyrdune.formats.BadSet.Problem;
+import zephyrdune.measure.Limit;
+import zephyrdune.measure.Refused;
+import zephyrdune.table.TableSet;
+
+/** Builds a set from a JSON tree and finds everything that is wrong with the tree. */
+final class SetReader {
+
+    private static final int LONGEST_VALUE = 60;
+    private static final int MOST_PROBLEMS = 20;
+
+    private final List<Problem> problems = new ArrayList<>();
+
+    private SetReader() {}
+
+    static TableSet read(JsonNode tree) throws BadSet {
+        if (!tree.isObject()) {
+            throw new BadSet("", shorten(tree), "A set file is a JSON object; this is not one");
+        }
+        requireVersion(tree);
+        SetReader reader = new SetReader();
+        Object set = reader.record(tree, TableSet.class, "", SetFormat.HEADER);
+        if (!reader.problems.isEmpty()) {
+            throw new BadSet(reader.problems.subList(0, Math.min(MOST_PROBLEMS, reader.problems.size())));
+        }
+        return (TableSet) set;
+    }
+
+    private static void requireVersion(JsonNode tree) throws BadSet {
+        JsonNode format = tree.path(SetFormat.FORMAT_FIELD);
+        if (!format.isString() || !format.asString().equals(SetFormat.FORMAT)) {
+            throw new BadSet(
+                    SetFormat.FORMAT_FIELD,
+                    shorten(format),
+                    "This is not a set file: its \"format\" must be \"" + SetFormat.FORMAT + "\"");
+        }
+        JsonNode version = tree.path(SetFormat.VERSION_FIELD);
+        if (!version.isIntegralNumber() || version.asDouble() != SetFormat.VERSION) {
+            throw new BadSet(
+                    SetFormat.VERSION_FIELD,
+                    shorten(version),
+                    "This file is of a version that is not known here; version " + SetFormat.VERSION + " is");
+        }
+    }
+
+    /** The value, or null after noting what is wrong. */
+    private Object value(JsonNode node, Field field, String path) {
+        Class<?> type = field.type();
+        if (node == null || node.isNull()) {
+            note(path, "", path + " is missing");
+            return null;
+        }
+        if (type == double.class) {
+            return number(node, field.limit().orElseThrow(), path);
+        } else if (type == String.class) {
+            return text(node, path);
+        } else if (type.isEnum()) {
+            return constant(node, type, path);
+        } else if (!node.isObject()) {
+            note(path, shorten(node), path + " must be an object");
+            return null;
+        } else if (type.isSealed()) {
+            return kind(node, type, path);
+        }
+        return record(node, type.asSubclass(Record.class), path, Set.of());
+    }
+
+    private Object number(JsonNode node, Limit limit, String path) {
+        if (!node.isNumber()) {
+            note(path, shorten(node), path + " must be a number");
+            return null;
+        }
+        FileUnit unit = FileUnit.of(limit.unit());
+        double written = node.asDouble();
+        double least = unit.bound(limit.min());
+        double most = unit.bound(limit.max());
+        if (!(written >= least && written <= most)) {
+            note(
+                    path,
+                    shorten(node),
+                    "%s is %s; it must lie between %s and %s %s"
+                            .formatted(path, shorten(node), plain(least), plain(most), unit.words()));
+            return null;
+        }
+        // the bounds are short decimals: what passes them may miss the exact ones by the last digit
+        return Math.max(limit.min(), Math.min(limit.max(), unit.toCore(written)));
+    }
+
+    private Object text(JsonNode node, String path) {
+        if (!node.isString()) {
+            note(path, shorten(node), path + " must be text");
+            return null;
+        }
+        return node.asString();
+    }
+
+    private Object constant(JsonNode node, Class<?> type, String path) {
+        for (Object constant : type.getEnumConstants()) {
+            if (node.isString() && Field.word((Enum<?>) constant).equals(node.asString())) {
+                return constant;
+            }
+        }
+        note(path, shorten(node), path + " must be one of " + String.join(", ", Field.words(type)));
+        return null;
+    }
+
+    private Object kind(JsonNode node, Class<?> sealed, String path) {
+        JsonNode kind = node.path(SetFormat.KIND_FIELD);
+        List<Class<? extends Record>> kinds = Field.kinds(sealed);
+        for (Class<? extends Record> candidate : kinds) {
+            if (kind.isString() && Field.word(candidate).equals(kind.asString())) {
+                return record(node, candidate, path, Set.of(SetFormat.KIND_FIELD));
+            }
+        }
+        String at = inside(path, SetFormat.KIND_FIELD);
+        note(
+                at,
+                shorten(kind),
+                at + " must be one of "
+                        + String.join(", ", kinds.stream().map(Field::word).toList()));
+        return null;
+    }
+
+    private Record record(JsonNode node, Class<? extends Record> type, String path, Set<String> alsoKnown) {
+        int before = problems.size();
+        List<Field> fields = Field.of(type);
+        Set<String> known = new HashSet<>(alsoKnown);
+        Object[] values = new Object[fields.size()];
+        Class<?>[] types = new Class<?>[fields.size()];
+        for (int i = 0; i < values.length; i++) {
+            Field field = fields.get(i);
+            known.add(field.name());
+            types[i] = field.type();
+            values[i] = value(node.get(field.name()), field, inside(path, field.name()));
+        }
+        for (String name : node.propertyNames()) {
+            if (!known.contains(name)) {
+                String at = inside(path, shorten(name));
+                note(at, shorten(node.get(name)), at + " is not a field of version " + SetFormat.VERSION);
+            }
+        }
+        return problems.size() > before ? null : build(type, types, values, path);
+    }
+
+    private Record build(Class<? extends Record> type, Class<?>[] types, Object[] values, String path) {
+        try {
+            Constructor<? extends Record> constructor = type.getDeclaredConstructor(types);
+            return constructor.newInstance(values);
+        } catch (InvocationTargetException e) {
+            if (e.getCause() instanceof Refused refused) {
+                String at = inside(path, Field.pathInFile(type, refused.field()));
+                note(at, "", refused.getMessage());
+                return null;
+            }
+            throw new IllegalStateException(e);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private void note(String field, String value, String detail) {
+        problems.add(new Problem(field, value, detail));
+    }
+
+    private static String inside(String path, String name) {
+        return path.isEmpty() ? name : path + "." + name;
+    }
+
+    private static String shorten(JsonNode node) {
+        return Optional.of(node)
+                .filter(found -> !found.isMissingNode())
+                .map(JsonNode::toString)
+                .map(SetReader::shorten)
+                .orElse("");
+    }
+
+    private static String shorten(String text) {
+        return text.length() <= LONGEST_VALUE ? text : text.substring(0, LONGEST_VALUE) + "…";
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+}

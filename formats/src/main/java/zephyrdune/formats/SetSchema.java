@@ -1,0 +1,114 @@
+package zephyrdune.formats;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.measure.Limit;
+import zephyrdune.table.TableSet;
+
+/** The JSON Schema (2020-12) of the set file, drawn from the core's own records and limits. */
+public final class SetSchema {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final String refPrefix;
+    private final Map<String, ObjectNode> definitions = new LinkedHashMap<>();
+
+    private SetSchema(String refPrefix) {
+        this.refPrefix = refPrefix;
+    }
+
+    /** The schema as a document of its own. */
+    public static ObjectNode document() {
+        Map<String, ObjectNode> definitions = definitions("#/$defs/");
+        ObjectNode root = JSON.createObjectNode();
+        root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        root.put("$id", "urn:zephyrdune:set:" + SetFormat.VERSION);
+        root.put("title", "Zephyrdune set, version " + SetFormat.VERSION);
+        root.put(
+                "description",
+                "A set on the table. The origin is the hero point on the table top; +x is to the right of the picture, "
+                        + "+y away from the camera, +z up.");
+        root.put("$ref", "#/$defs/" + TableSet.class.getSimpleName());
+        ObjectNode defs = root.putObject("$defs");
+        definitions.forEach(defs::set);
+        return root;
+    }
+
+    /**
+     * The schemas of the set and its parts by name, the set's own first.
+     *
+     * @param refPrefix what comes before a name in a reference
+     */
+    public static Map<String, ObjectNode> definitions(String refPrefix) {
+        SetSchema schema = new SetSchema(refPrefix);
+        schema.define(TableSet.class, null);
+        ObjectNode set = schema.definitions.get(TableSet.class.getSimpleName());
+        ObjectNode properties = JSON.createObjectNode();
+        properties.putObject(SetFormat.FORMAT_FIELD).put("type", "string").put("const", SetFormat.FORMAT);
+        properties.putObject(SetFormat.VERSION_FIELD).put("type", "integer").put("const", SetFormat.VERSION);
+        properties.setAll((ObjectNode) set.get("properties"));
+        set.set("properties", properties);
+        ArrayNode required = (ArrayNode) set.get("required");
+        required.insert(0, SetFormat.VERSION_FIELD);
+        required.insert(0, SetFormat.FORMAT_FIELD);
+        return schema.definitions;
+    }
+
+    private void define(Class<? extends Record> type, String kind) {
+        ObjectNode schema = JSON.createObjectNode();
+        definitions.put(type.getSimpleName(), schema);
+        schema.put("type", "object");
+        ObjectNode properties = schema.putObject("properties");
+        ArrayNode required = schema.putArray("required");
+        if (kind != null) {
+            properties.putObject(SetFormat.KIND_FIELD).put("type", "string").put("const", kind);
+            required.add(SetFormat.KIND_FIELD);
+        }
+        for (Field field : Field.of(type)) {
+            properties.set(field.name(), property(field));
+            required.add(field.name());
+        }
+        schema.put("additionalProperties", false);
+    }
+
+    private ObjectNode property(Field field) {
+        Class<?> type = field.type();
+        ObjectNode property = JSON.createObjectNode();
+        if (field.limit().isPresent()) {
+            Limit limit = field.limit().get();
+            FileUnit unit = FileUnit.of(limit.unit());
+            property.put("type", "number");
+            property.put("description", "In " + unit.words());
+            property.put("minimum", unit.bound(limit.min()));
+            property.put("maximum", unit.bound(limit.max()));
+        } else if (type == String.class) {
+            property.put("type", "string").put("minLength", 1).put("maxLength", TableSet.TITLE_LIMIT);
+        } else if (type.isEnum()) {
+            property.put("$ref", refPrefix + type.getSimpleName());
+            ObjectNode words = JSON.createObjectNode().put("type", "string");
+            ArrayNode listed = words.putArray("enum");
+            Field.words(type).forEach(listed::add);
+            definitions.put(type.getSimpleName(), words);
+        } else if (type.isSealed()) {
+            property.put("$ref", refPrefix + type.getSimpleName());
+            defineKinds(type);
+        } else {
+            property.put("$ref", refPrefix + type.getSimpleName());
+            define(type.asSubclass(Record.class), null);
+        }
+        return property;
+    }
+
+    private void defineKinds(Class<?> sealed) {
+        ObjectNode choice = JSON.createObjectNode();
+        definitions.put(sealed.getSimpleName(), choice);
+        ArrayNode oneOf = choice.putArray("oneOf");
+        for (Class<? extends Record> kind : Field.kinds(sealed)) {
+            oneOf.addObject().put("$ref", refPrefix + kind.getSimpleName());
+            define(kind, Field.word(kind));
+        }
+    }
+}

@@ -1,0 +1,92 @@
+package zephyrdune.server.answers;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.plan.Plan;
+import zephyrdune.plan.StopMap;
+import zephyrdune.softness.TableShadow;
+import zephyrdune.table.Rim;
+import zephyrdune.table.TableSet;
+
+@RestController
+@Tag(name = "answers")
+class PlanController {
+
+    private static final int MAP_POINTS = 81;
+
+    /** Stands for "no light at all" in a map, in stops. */
+    private static final float DARK = -99;
+
+    /** Bounds on the mapped reach, metres: beyond them a map says nothing. */
+    private static final double LEAST_REACH = 0.1;
+
+    private static final double MOST_REACH = 25;
+
+    record RingAnswer(double stops, List<Point> places) {}
+
+    /** Light over the table top: stops from the hero in hundredths, row by row from y = -reach. */
+    record MapAnswer(double reach, int size, int[] stopHundredths) {
+
+        static MapAnswer of(StopMap map) {
+            int[] hundredths = new int[map.stops().length];
+            for (int i = 0; i < hundredths.length; i++) {
+                hundredths[i] = Math.round(100 * Math.max(DARK, map.stops()[i]));
+            }
+            return new MapAnswer(map.reach(), map.size(), hundredths);
+        }
+    }
+
+    record ShadowAnswer(Point tipEdge, Point tip, Point sideEdge, Point side) {
+
+        static ShadowAnswer of(TableShadow shadow) {
+            return new ShadowAnswer(
+                    Point.of(shadow.tipEdge()),
+                    Point.of(shadow.tip()),
+                    Point.of(shadow.sideEdge()),
+                    Point.of(shadow.side()));
+        }
+    }
+
+    /** The set in true scale, metres. The shadow is left out where it has no end on the table. */
+    record PlanAnswer(
+            Point faceCentre,
+            List<Point> faceCorners,
+            Point aim,
+            Point lens,
+            List<Point> frame,
+            List<Rim> rims,
+            Optional<ShadowAnswer> shadow,
+            List<RingAnswer> rings,
+            MapAnswer map) {
+
+        static PlanAnswer of(Plan plan) {
+            return new PlanAnswer(
+                    Point.of(plan.faceCentre()),
+                    plan.faceCorners().stream().map(Point::of).toList(),
+                    Point.of(plan.aim()),
+                    Point.of(plan.lens()),
+                    plan.frame().stream().map(Point::of).toList(),
+                    plan.rims(),
+                    plan.shadow().map(ShadowAnswer::of),
+                    plan.rings().stream()
+                            .map(ring -> new RingAnswer(
+                                    ring.stops(),
+                                    ring.places().stream().map(Point::of).toList()))
+                            .toList(),
+                    MapAnswer.of(plan.map()));
+        }
+    }
+
+    @PostMapping("/api/plan")
+    @Operation(operationId = "plan", summary = "Places, stop rings and light over the table, for drawing a set")
+    PlanAnswer plan(@RequestParam double reachMetres, @RequestBody TableSet set) {
+        double reach = reachMetres >= LEAST_REACH ? Math.min(reachMetres, MOST_REACH) : LEAST_REACH;
+        return PlanAnswer.of(Plan.of(set, reach, MAP_POINTS));
+    }
+}

@@ -1,0 +1,11 @@
+package zephyrdune.server.answers;
+
+/** A picture that is no longer wanted, because a newer one of the same view was asked for. */
+public final class Superseded extends RuntimeException {
+
+    private static final long serialVersionUID = 1;
+
+    Superseded() {
+        super("Work on this picture was dropped");
+    }
+}

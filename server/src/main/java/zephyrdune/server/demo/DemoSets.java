@@ -1,0 +1,69 @@
+package zephyrdune.server.demo;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import zephyrdune.formats.BadSet;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.server.sets.SetStore;
+
+/** Puts the demo sets into a database once: what is changed or deleted afterwards stays so. */
+@Component
+@ConditionalOnProperty("zephyrdune.demo")
+class DemoSets implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoSets.class);
+
+    private final JdbcClient jdbc;
+    private final SetStore store;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    DemoSets(JdbcClient jdbc, SetStore store, TransactionTemplate transaction, Clock clock) {
+        this.jdbc = jdbc;
+        this.store = store;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        transaction.executeWithoutResult(status -> {
+            int first = jdbc.sql("insert into done_once (what, done_at) values ('demo sets', ?) on conflict do nothing")
+                    .param(clock.instant().atOffset(ZoneOffset.UTC))
+                    .update();
+            if (first == 1) {
+                load();
+            }
+        });
+    }
+
+    private void load() {
+        try {
+            Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
+            // the set of the first file is saved last, and so heads the list
+            List<Resource> lastFirst = Arrays.stream(files)
+                    .sorted(Comparator.comparing(Resource::getFilename).reversed())
+                    .toList();
+            for (Resource file : lastFirst) {
+                store.add(SetFormat.read(file.getContentAsByteArray()));
+            }
+            LOG.info("loaded {} demo sets", lastFirst.size());
+        } catch (IOException | BadSet e) {
+            throw new IllegalStateException("the demo sets cannot be read", e);
+        }
+    }
+}

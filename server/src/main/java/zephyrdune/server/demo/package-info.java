@@ -1,0 +1,2 @@
+/** The invented sets that a new database starts with. */
+package zephyrdune.server.demo;

@@ -1,0 +1,21 @@
+package zephyrdune.server.problems;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import zephyrdune.formats.BadSet;
+import zephyrdune.server.sets.StoredSet;
+
+/**
+ * What problem details look like, for the published API.
+ *
+ * @param errors what is wrong with which field, when fields are
+ * @param current the set as it was saved elsewhere, when that is the problem
+ */
+public record ProblemShape(
+        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
+        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int status,
+        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String detail,
+        String type,
+        String instance,
+        List<BadSet.Problem> errors,
+        StoredSet current) {}
