@@ -18,6 +18,16 @@ final class Box implements Solid {
     }
 
     @Override
+    public double boundMiddle() {
+        return top / 2;
+    }
+
+    @Override
+    public double boundRadius() {
+        return Math.sqrt(halfX * halfX + halfY * halfY + top * top / 4);
+    }
+
+    @Override
     public void meet(double ox, double oy, double oz, double dx, double dy, double dz, double nearest, Hit hit) {
         double t = distance(ox, oy, oz, dx, dy, dz, nearest, hit.distance);
         if (t < hit.distance) {

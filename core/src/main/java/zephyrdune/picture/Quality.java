@@ -11,10 +11,10 @@ package zephyrdune.picture;
 public record Quality(int width, int looks, int shadowRays, int bounces) {
 
     /** While a light is dragged: coarse, at once. */
-    public static final Quality DRAFT = new Quality(216, 1, 6, 2);
+    public static final Quality DRAFT = new Quality(216, 1, 8, 2);
 
     /** When the hand rests. */
-    public static final Quality FINE = new Quality(720, 3, 6, 2);
+    public static final Quality FINE = new Quality(792, 3, 12, 2);
 
     /** Pixels down for a frame of the given sides. */
     int height(double sensorWidth, double sensorHeight) {

@@ -20,6 +20,7 @@ final class Scene {
     private final double[] faceFront;
     private final double[] faceAcross;
     private final double[] faceUp;
+    private final double faceRadius;
 
     private Scene(TableSet set, EmittingFace face) {
         dish = DishBody.of(set.dish());
@@ -28,9 +29,28 @@ final class Scene {
         backdropSurface = set.backdrop().surface();
         faceCentre = face.centre().toArray();
         faceFront = face.front().toArray();
+        faceRadius = Math.hypot(face.acrossHalf().norm(), face.upHalf().norm());
         // scaled so that a point of the face has coordinates from -1 to 1
         faceAcross = face.acrossHalf().multiply(1 / face.acrossHalf().normSq()).toArray();
         faceUp = face.upHalf().multiply(1 / face.upHalf().normSq()).toArray();
+    }
+
+    /**
+     * Whether the dish is certain not to stand between a point and any part of the light's face: seen from the point, the
+     * spheres that hold them do not overlap.
+     */
+    boolean clear(double x, double y, double z) {
+        double toDish = Math.sqrt(x * x + y * y + (z - dish.boundMiddle()) * (z - dish.boundMiddle()));
+        double fx = faceCentre[0] - x;
+        double fy = faceCentre[1] - y;
+        double fz = faceCentre[2] - z;
+        double toFace = Math.sqrt(fx * fx + fy * fy + fz * fz);
+        if (toDish <= dish.boundRadius() || toFace <= faceRadius) {
+            return false;
+        }
+        double cosine = (-x * fx - y * fy + (dish.boundMiddle() - z) * fz) / (toDish * toFace);
+        double apart = Math.acos(Math.max(-1, Math.min(1, cosine)));
+        return apart > Math.asin(dish.boundRadius() / toDish) + Math.asin(faceRadius / toFace);
     }
 
     static Scene of(TableSet set, EmittingFace face) {

@@ -93,7 +93,7 @@ final class Tracer {
         double y = eye.getY() + hit.distance * ray.getY() + hit.ny * Scene.SKIN;
         double z = eye.getZ() + hit.distance * ray.getZ() + hit.nz * Scene.SKIN;
         double direct = light.at(x, y, z, hit.nx, hit.ny, hit.nz);
-        if (direct > 0) {
+        if (direct > 0 && !scene.clear(x, y, z)) {
             direct *= openShare(x, y, z, hit, look * quality.shadowRays(), quality.shadowRays());
         }
         for (int path = 0; path < quality.bounces(); path++) {

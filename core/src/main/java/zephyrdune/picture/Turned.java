@@ -62,6 +62,16 @@ final class Turned implements Solid {
     }
 
     @Override
+    public double boundMiddle() {
+        return boundMiddle;
+    }
+
+    @Override
+    public double boundRadius() {
+        return Math.sqrt(boundSquared);
+    }
+
+    @Override
     public void meet(double ox, double oy, double oz, double dx, double dy, double dz, double nearest, Hit hit) {
         if (misses(ox, oy, oz, dx, dy, dz)) {
             return;

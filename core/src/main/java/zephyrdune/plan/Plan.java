@@ -21,6 +21,7 @@ import zephyrdune.table.TableSet;
  * @param frame where the corners of the frame meet the table or the backdrop, in order round the frame
  * @param rims the dish's outlines
  * @param shadow the rim's shadow on the table, if it has an end there
+ * @param shadowPoints places on the table whose convex hull is the shadow's middle line
  * @param rings stop rings, the brightest first
  * @param map the light over the table top
  */
@@ -32,6 +33,7 @@ public record Plan(
         List<Vector3D> frame,
         List<Rim> rims,
         Optional<TableShadow> shadow,
+        List<Vector3D> shadowPoints,
         List<StopRing> rings,
         StopMap map) {
 
@@ -52,6 +54,7 @@ public record Plan(
                 frame(view, set.backdrop().distance()),
                 set.dish().rims(),
                 TableShadow.of(set),
+                TableShadow.middleOutline(set),
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
                         .mapToObj(stops -> StopRing.of(set, stops))
                         .toList(),

@@ -1,6 +1,8 @@
 package zephyrdune.softness;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.table.Rim;
 import zephyrdune.table.Softbox;
@@ -52,6 +54,21 @@ public record TableShadow(
             }
         }
         return Optional.ofNullable(longest);
+    }
+
+    /**
+     * Places on the table whose convex hull is the shadow that the centre of the face alone would throw: every outline of
+     * the dish, set down and projected. Empty when the centre is not above the whole dish.
+     */
+    public static List<Vector3D> middleOutline(TableSet set) {
+        Vector3D centre = set.light().centre();
+        if (centre.getZ() <= set.dish().height()) {
+            return List.of();
+        }
+        return set.dish().rims().stream()
+                .flatMap(rim -> rim.outline().stream())
+                .flatMap(point -> Stream.of(Vector3D.of(point.getX(), point.getY(), 0), onTable(centre, point)))
+                .toList();
     }
 
     private static TableShadow of(Softbox box, Rim rim, double awayX, double awayY) {

@@ -1,5 +1,9 @@
 package zephyrdune.table;
 
+import java.util.List;
+import java.util.stream.IntStream;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+
 /**
  * A level edge of the dish: a circle, or a rectangle along x and y, centred on the axis.
  *
@@ -9,6 +13,8 @@ package zephyrdune.table;
  * @param round whether it is a circle of radius {@code halfWidth}
  */
 public record Rim(double halfWidth, double halfDepth, double height, boolean round) {
+
+    private static final int OUTLINE_POINTS = 48;
 
     static Rim circle(double diameter, double height) {
         return new Rim(diameter / 2, diameter / 2, height, true);
@@ -21,6 +27,21 @@ public record Rim(double halfWidth, double halfDepth, double height, boolean rou
     /** How far the edge reaches from the axis in the level direction (dx, dy), a unit vector. Metres. */
     public double reach(double dx, double dy) {
         return round ? halfWidth : Math.abs(dx) * halfWidth + Math.abs(dy) * halfDepth;
+    }
+
+    /** Points round the edge, metres; for a circle, evenly spaced. */
+    public List<Vector3D> outline() {
+        if (!round) {
+            return List.of(
+                    Vector3D.of(-halfWidth, -halfDepth, height),
+                    Vector3D.of(halfWidth, -halfDepth, height),
+                    Vector3D.of(halfWidth, halfDepth, height),
+                    Vector3D.of(-halfWidth, halfDepth, height));
+        }
+        return IntStream.range(0, OUTLINE_POINTS)
+                .mapToDouble(step -> 2 * Math.PI * step / OUTLINE_POINTS)
+                .mapToObj(turn -> Vector3D.of(halfWidth * Math.cos(turn), halfWidth * Math.sin(turn), height))
+                .toList();
     }
 
     /** Distance of its outermost point from the axis, metres. */

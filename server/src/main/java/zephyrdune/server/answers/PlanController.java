@@ -62,6 +62,7 @@ class PlanController {
             List<Point> frame,
             List<Rim> rims,
             Optional<ShadowAnswer> shadow,
+            List<Point> shadowPoints,
             List<RingAnswer> rings,
             MapAnswer map) {
 
@@ -74,6 +75,7 @@ class PlanController {
                     plan.frame().stream().map(Point::of).toList(),
                     plan.rims(),
                     plan.shadow().map(ShadowAnswer::of),
+                    plan.shadowPoints().stream().map(Point::of).toList(),
                     plan.rings().stream()
                             .map(ring -> new RingAnswer(
                                     ring.stops(),

@@ -29,10 +29,10 @@ class PublishedApi {
         return api -> {
             api.setInfo(new Info().title("Zephyrdune").version("1").description("The light on a table, as an API"));
             api.setServers(List.of());
+            addProblems(api);
             SetSchema.definitions("#/components/schemas/")
                     .forEach((name, schema) -> api.getComponents().addSchemas(name, schema(schema)));
             requireAllProperties(api);
-            addProblems(api);
         };
     }
 

@@ -1,0 +1,135 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { api } from "./api/client";
+import { Banners } from "./Banners";
+import { Controls } from "./controls/Controls";
+import { Header } from "./Header";
+import { Picture } from "./picture/Picture";
+import { Floor } from "./plan/Floor";
+import { Rise } from "./plan/Rise";
+import { useReach } from "./plan/scale";
+import { useAnswersOf } from "./readings/answers";
+import { Readings } from "./readings/Readings";
+import { idInAddress, SETS, setActions } from "./sets/actions";
+import { Conflict } from "./sets/conflict";
+import { useTable } from "./table/store";
+import { Button } from "./ui/Button";
+import { Mark } from "./ui/Mark";
+import { Notices } from "./ui/notices";
+
+export function App() {
+  const reach = useReach();
+  const isOpen = useTable((table) => table.id !== null);
+  useAnswersOf(reach);
+  useAddress();
+  useKeys();
+  return (
+    <div className="flex min-h-full flex-col lg:h-full">
+      <Header />
+      <Banners />
+      {isOpen ? <WorkingView reach={reach} /> : <NothingOpen />}
+      <Conflict />
+      <Notices />
+    </div>
+  );
+}
+
+function WorkingView({ reach }: { reach: number }) {
+  return (
+    <main className="grid min-h-0 flex-1 gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
+      <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_176px]">
+        <div className="max-lg:aspect-[3/2]">
+          <Picture />
+        </div>
+        <Readings />
+      </div>
+      <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">
+        <div className="max-lg:h-80">
+          <Floor reach={reach} />
+        </div>
+        <div className="max-lg:h-44">
+          <Rise reach={reach} />
+        </div>
+        <div className="lg:h-[238px]">
+          <Controls />
+        </div>
+      </div>
+    </main>
+  );
+}
+
+/** Nothing is on the table: the first thing to do. */
+function NothingOpen() {
+  const sets = useQuery({ queryKey: SETS, queryFn: api.listSets });
+  const actions = setActions(useQueryClient());
+  const none = sets.data?.length === 0;
+  return (
+    <main className="grid flex-1 place-items-center p-6 text-center">
+      <div className="max-w-md">
+        <div className="flex justify-center">
+          <Mark size={72} />
+        </div>
+        <h1 className="mt-4 font-semibold text-2xl">The table is empty</h1>
+        <p className="mt-2 text-soft">
+          {none
+            ? "Start with a plate and a softbox, then drag the light and watch the frame."
+            : "Open one of your sets, or start a new one."}
+        </p>
+        <Button look="strong" className="mt-5" onClick={() => void actions.addStarter()}>
+          Start a new set
+        </Button>
+        <ul className="mt-6 grid gap-1">
+          {sets.data?.map(({ id, title }) => (
+            <li key={id}>
+              <Button className="w-full" onClick={() => void actions.open(id)}>
+                {title}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </main>
+  );
+}
+
+/** Opens the set named in the address; on a bare address, the one saved last. */
+function useAddress(): void {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const actions = setActions(queries);
+    const follow = async () => {
+      const id = idInAddress();
+      if (id) {
+        if (id !== useTable.getState().id) await actions.open(id);
+      } else if (location.hash === "") {
+        const sets = await queries.fetchQuery({ queryKey: SETS, queryFn: api.listSets });
+        const first = sets[0];
+        if (first) await actions.open(first.id);
+      }
+    };
+    const listen = () => void follow().catch(() => undefined);
+    listen();
+    addEventListener("popstate", listen);
+    return () => removeEventListener("popstate", listen);
+  }, [queries]);
+}
+
+function useKeys(): void {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const actions = setActions(queries);
+    const press = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+      const { undo, redo } = useTable.getState();
+      const key = event.key.toLowerCase();
+      if (key === "s") void actions.save();
+      else if (key === "z" && event.shiftKey) redo();
+      else if (key === "z") undo();
+      else if (key === "y") redo();
+      else return;
+      event.preventDefault();
+    };
+    addEventListener("keydown", press);
+    return () => removeEventListener("keydown", press);
+  }, [queries]);
+}

@@ -1,0 +1,42 @@
+import { TriangleAlert, WifiOff } from "lucide-react";
+import { useConnection } from "./api/connection";
+import { useTable } from "./table/store";
+import { Button } from "./ui/Button";
+
+/** What stands in the way just now: the server is away, or the set cannot be. */
+export function Banners() {
+  const lost = useConnection((connection) => connection.lost);
+  const problem = useTable((table) => table.problem);
+  const dragging = useTable((table) => table.dragging);
+  const takeBack = useTable((table) => table.takeBack);
+  if (!lost && !problem) return null;
+  return (
+    <div className="pointer-events-none fixed inset-x-0 top-14 z-10 flex flex-col items-center gap-2 px-3">
+      {lost && (
+        <p
+          role="status"
+          data-testid="server-away"
+          className="pointer-events-auto flex items-center gap-2 rounded-panel border border-alarm bg-alarm-ground px-4 py-2 text-alarm shadow-xl"
+        >
+          <WifiOff size={17} aria-hidden />
+          The server is not answering. Your work is kept in this browser; looking for it again …
+        </p>
+      )}
+      {problem && (
+        <div
+          role="alert"
+          data-testid="impossible"
+          className="pointer-events-auto flex items-center gap-3 rounded-panel border border-alarm bg-alarm-ground px-4 py-2 text-alarm shadow-xl"
+        >
+          <TriangleAlert size={17} aria-hidden className="shrink-0" />
+          <span>{problem.detail}.</span>
+          {!dragging && (
+            <Button look="outline" className="border-alarm" onClick={takeBack}>
+              Take back
+            </Button>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,73 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Download, LayoutList, Moon, Redo2, Ruler, Save, Sun, Undo2 } from "lucide-react";
+import { useState } from "react";
+import { download, setActions } from "./sets/actions";
+import { SetsSheet } from "./sets/SetsSheet";
+import { usePreferences } from "./table/preferences";
+import { isChanged, useTable } from "./table/store";
+import { Button, SymbolButton } from "./ui/Button";
+import { Mark } from "./ui/Mark";
+
+export function Header() {
+  const set = useTable((table) => table.set);
+  const changed = useTable(isChanged);
+  const undoable = useTable((table) => table.past.length > 0);
+  const redoable = useTable((table) => table.future.length > 0);
+  const { theme, lengthUnit, setTheme, setLengthUnit } = usePreferences();
+  const [listing, setListing] = useState(false);
+  const actions = setActions(useQueryClient());
+  const { undo, redo } = useTable.getState();
+  return (
+    <header className="flex min-h-13 flex-wrap items-center gap-x-1 gap-y-1 px-3">
+      <div className="mr-2 flex items-center gap-2">
+        <Mark />
+        <span className="font-bold text-[17px] tracking-tight max-sm:sr-only">Zephyrdune</span>
+      </div>
+      <Button look="outline" onClick={() => setListing(true)}>
+        <LayoutList size={16} /> Sets
+      </Button>
+      {set && (
+        <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:order-last max-sm:w-full">
+          {set.title}
+          <span className="ml-2 font-normal text-soft text-xs" data-testid="save-state">
+            {changed ? "not saved yet" : "saved"}
+          </span>
+        </h1>
+      )}
+      <span className="flex-1" />
+      {set && (
+        <>
+          <SymbolButton name="Undo" keys="Ctrl+Z" disabled={!undoable} onClick={undo}>
+            <Undo2 size={17} />
+          </SymbolButton>
+          <SymbolButton name="Redo" keys="Ctrl+Shift+Z" disabled={!redoable} onClick={redo}>
+            <Redo2 size={17} />
+          </SymbolButton>
+          <SymbolButton name="Download as a file" onClick={() => download(set)}>
+            <Download size={17} />
+          </SymbolButton>
+        </>
+      )}
+      <SymbolButton
+        name={lengthUnit === "cm" ? "Show inches" : "Show centimetres"}
+        className="w-auto gap-1.5 px-2"
+        onClick={() => setLengthUnit(lengthUnit === "cm" ? "in" : "cm")}
+      >
+        <Ruler size={17} />
+        <span className="w-5 text-left">{lengthUnit}</span>
+      </SymbolButton>
+      <SymbolButton
+        name={theme === "dark" ? "Light theme" : "Dark theme"}
+        onClick={() => setTheme(theme === "dark" ? "light" : "dark")}
+      >
+        {theme === "dark" ? <Sun size={17} /> : <Moon size={17} />}
+      </SymbolButton>
+      {set && (
+        <Button look="strong" disabled={!changed} onClick={() => void actions.save()}>
+          <Save size={16} /> Save
+        </Button>
+      )}
+      <SetsSheet open={listing} onClose={() => setListing(false)} />
+    </header>
+  );
+}

@@ -1,0 +1,89 @@
+import type { Plan, Problem, Reading, ReadingKind, SetSummary, StoredSet, TableSet } from "./types";
+
+/** The server answered, and said no. */
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+  get superseded(): boolean {
+    return this.problem.type === "urn:zephyrdune:problem:superseded";
+  }
+}
+
+/** The server did not answer. */
+export class Unreachable extends Error {
+  constructor() {
+    super("The server is not answering");
+  }
+}
+
+async function ask(path: string, init: RequestInit = {}): Promise<Response> {
+  let response: Response;
+  try {
+    response = await fetch(path, init);
+  } catch (error) {
+    if (init.signal?.aborted) throw error;
+    throw new Unreachable();
+  }
+  if (response.ok) return response;
+  throw new Refusal(await problemOf(response));
+}
+
+async function problemOf(response: Response): Promise<Problem> {
+  try {
+    return (await response.json()) as Problem;
+  } catch {
+    const detail = "The server gave no reason";
+    return { title: "Refused", status: response.status, detail };
+  }
+}
+
+function send(method: string, body?: unknown, signal?: AbortSignal): RequestInit {
+  return {
+    method,
+    ...(body === undefined
+      ? {}
+      : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
+    ...(signal ? { signal } : {}),
+  };
+}
+
+async function json<T>(path: string, init?: RequestInit): Promise<T> {
+  return (await (await ask(path, init)).json()) as T;
+}
+
+export const api = {
+  isUp: () =>
+    fetch("/api/health").then(
+      (response) => response.ok,
+      () => false,
+    ),
+  listSets: () => json<SetSummary[]>("/api/sets"),
+  getSet: (id: string) => json<StoredSet>(`/api/sets/${id}`),
+  addSet: (set: TableSet) => json<StoredSet>("/api/sets", send("POST", set)),
+  saveSet: (id: string, version: number, set: TableSet) =>
+    json<StoredSet>(`/api/sets/${id}`, send("PUT", { version, set })),
+  copySet: (id: string) => json<StoredSet>(`/api/sets/${id}/copies`, send("POST")),
+  deleteSet: (id: string) => ask(`/api/sets/${id}`, send("DELETE")),
+  restoreSet: (id: string) => json<StoredSet>(`/api/sets/${id}/restore`, send("POST")),
+  openSetFile: (file: Blob) =>
+    json<TableSet>("/api/set-files", {
+      method: "POST",
+      body: file,
+      headers: { "content-type": "application/octet-stream" },
+    }),
+  readingKinds: () => json<ReadingKind[]>("/api/reading-kinds"),
+  readings: (set: TableSet) => json<Reading[]>("/api/readings", send("POST", set)),
+  plan: (set: TableSet, reachMetres: number) =>
+    json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set)),
+  picture: async (
+    set: TableSet,
+    view: string,
+    turn: number,
+    sharpness: "DRAFT" | "FINE",
+    signal: AbortSignal,
+  ): Promise<Blob> => {
+    const query = new URLSearchParams({ view, turn: String(turn), sharpness });
+    return (await ask(`/api/picture?${query}`, send("POST", set, signal))).blob();
+  },
+};

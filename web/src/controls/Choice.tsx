@@ -1,0 +1,67 @@
+import { ChevronDown } from "lucide-react";
+import { useId } from "react";
+import { choicesAt } from "../table/limits";
+import { valueAt } from "../table/paths";
+import { useTable } from "../table/store";
+
+/** One of the words that the set's schema allows at a path. */
+export function Choice({ path, label }: { path: string; label: string }) {
+  const set = useTable((table) => table.set);
+  if (!set) return null;
+  const value = valueAt(set, path);
+  if (typeof value !== "string") return null;
+  return (
+    <Select
+      label={label}
+      value={value}
+      choices={choicesAt(set, path)}
+      testId={path}
+      onChoose={(word) => useTable.getState().change(path, word)}
+    />
+  );
+}
+
+type SelectProps = {
+  label: string;
+  value: string;
+  choices: string[];
+  testId: string;
+  onChoose: (word: string) => void;
+};
+
+export function Select({ label, value, choices, testId, onChoose }: SelectProps) {
+  const id = useId();
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-soft text-xs">
+        {label}
+      </label>
+      <div className="relative mt-0.5">
+        <select
+          id={id}
+          value={value}
+          data-testid={testId}
+          onChange={(event) => onChoose(event.target.value)}
+          className="h-9 w-full appearance-none rounded-md border border-edge/60 bg-raised pr-7 pl-2.5 font-medium max-sm:h-11"
+        >
+          {choices.map((word) => (
+            <option key={word} value={word}>
+              {spoken(word)}
+            </option>
+          ))}
+        </select>
+        <ChevronDown
+          size={14}
+          aria-hidden
+          className="pointer-events-none absolute top-1/2 right-2 -translate-y-1/2 text-soft"
+        />
+      </div>
+    </div>
+  );
+}
+
+/** "pale-wood" as "Pale wood". */
+export function spoken(word: string): string {
+  const words = word.replaceAll("-", " ");
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

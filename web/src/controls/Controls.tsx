@@ -1,0 +1,159 @@
+import { Tabs } from "radix-ui";
+import type { ReactNode } from "react";
+import type { Dish } from "../api/types";
+import { useLength } from "../table/preferences";
+import { useTable } from "../table/store";
+import { angle, clock, millimetres, percent, stops } from "../table/units";
+import { Choice, Select } from "./Choice";
+import { DISHES } from "./dishes";
+import { NumberField } from "./NumberField";
+
+const TABS: { value: string; label: string; panel: () => ReactNode }[] = [
+  { value: "light", label: "Light", panel: LightPanel },
+  { value: "dish", label: "Dish", panel: DishPanel },
+  { value: "camera", label: "Camera", panel: CameraPanel },
+  { value: "table", label: "Table", panel: TablePanel },
+];
+
+/** Every number and choice of the set, to type. */
+export function Controls() {
+  return (
+    <Tabs.Root
+      defaultValue="light"
+      className="flex h-full min-h-0 flex-col rounded-panel bg-panel px-3 pt-1 pb-3"
+      aria-label="The set in numbers"
+    >
+      <Tabs.List aria-label="Parts of the set" className="flex gap-1 border-line border-b">
+        {TABS.map(({ value, label }) => (
+          <Tabs.Trigger
+            key={value}
+            value={value}
+            className="-mb-px h-10 border-transparent border-b-2 px-3 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-11"
+          >
+            {label}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      {TABS.map(({ value, panel: Panel }) => (
+        <Tabs.Content
+          key={value}
+          value={value}
+          className="grid grid-cols-2 content-start gap-x-3 gap-y-2 pt-2.5 sm:grid-cols-3"
+        >
+          <Panel />
+        </Tabs.Content>
+      ))}
+    </Tabs.Root>
+  );
+}
+
+function LightPanel() {
+  const length = useLength();
+  return (
+    <>
+      <NumberField path="light.clockHours" label="Clock" quantity={clock} wraps />
+      <NumberField path="light.heightAngleDegrees" label="Height angle" quantity={angle} />
+      <NumberField path="light.distanceMetres" label="Distance" quantity={length} />
+      <NumberField path="light.widthMetres" label="Width" quantity={length} />
+      <NumberField path="light.heightMetres" label="Height" quantity={length} />
+      <button
+        type="button"
+        onClick={turnUpright}
+        className="mt-[18px] h-9 self-start rounded-md border border-edge/60 px-2 text-sm hover:bg-raised max-sm:h-11"
+      >
+        Turn 90°
+      </button>
+      <NumberField path="light.aim.xMetres" label="Aim right" quantity={length} />
+      <NumberField path="light.aim.yMetres" label="Aim back" quantity={length} />
+      <NumberField path="light.aim.zMetres" label="Aim up" quantity={length} />
+    </>
+  );
+}
+
+function turnUpright() {
+  const { set, change } = useTable.getState();
+  if (!set) return;
+  const { widthMetres, heightMetres } = set.light;
+  change("light", { ...set.light, widthMetres: heightMetres, heightMetres: widthMetres });
+}
+
+function DishPanel() {
+  const length = useLength();
+  const kind = useTable((table) => table.set?.dish.kind);
+  const size = (name: string, label: string) => (
+    <NumberField path={`dish.${name}`} label={label} quantity={length} />
+  );
+  return (
+    <>
+      <Select
+        label="Kind"
+        value={kind ?? "plate"}
+        choices={Object.keys(DISHES)}
+        testId="dish.kind"
+        onChoose={(word) => useTable.getState().change("dish", DISHES[word as Dish["kind"]])}
+      />
+      {kind === "plate" && (
+        <>
+          {size("diameterMetres", "Plate across")}
+          {size("rimHeightMetres", "Rim height")}
+          <Choice path="dish.surface" label="Plate" />
+          {size("foodDiameterMetres", "Food across")}
+          {size("foodHeightMetres", "Food height")}
+          <Choice path="dish.food" label="Food" />
+        </>
+      )}
+      {kind === "bowl" && (
+        <>
+          {size("diameterMetres", "Bowl across")}
+          {size("rimHeightMetres", "Rim height")}
+          <Choice path="dish.surface" label="Bowl" />
+          <NumberField path="dish.fill" label="Filled to" quantity={percent} />
+          <Choice path="dish.contents" label="Contents" />
+        </>
+      )}
+      {kind === "block" && (
+        <>
+          {size("widthMetres", "Width")}
+          {size("depthMetres", "Depth")}
+          {size("blockHeightMetres", "Height")}
+          <Choice path="dish.surface" label="Surface" />
+        </>
+      )}
+      {kind === "drum" && (
+        <>
+          {size("bottomDiameterMetres", "Across, bottom")}
+          {size("topDiameterMetres", "Across, top")}
+          {size("drumHeightMetres", "Height")}
+          <Choice path="dish.side" label="Side" />
+          <Choice path="dish.lid" label="Top" />
+        </>
+      )}
+    </>
+  );
+}
+
+function CameraPanel() {
+  const length = useLength();
+  return (
+    <>
+      <Choice path="camera.angle" label="Angle" />
+      <NumberField path="camera.framedWidthMetres" label="Framed width" quantity={length} />
+      <NumberField path="camera.focalLengthMetres" label="Focal length" quantity={millimetres} />
+      <NumberField path="camera.sensorWidthMetres" label="Sensor width" quantity={millimetres} />
+      <NumberField path="camera.sensorHeightMetres" label="Sensor height" quantity={millimetres} />
+    </>
+  );
+}
+
+function TablePanel() {
+  const length = useLength();
+  return (
+    <>
+      <Choice path="tableTop.surface" label="Table top" />
+      <Choice path="backdrop.surface" label="Backdrop" />
+      <NumberField path="backdrop.distanceMetres" label="Backdrop behind" quantity={length} />
+      <NumberField path="exposure.biasStops" label="Exposure bias" quantity={stops} />
+      <NumberField path="exposure.ambientUnderKeyStops" label="Room under key" quantity={stops} />
+    </>
+  );
+}

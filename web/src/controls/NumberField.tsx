@@ -1,0 +1,113 @@
+import { type KeyboardEvent, useId, useRef, useState } from "react";
+import { limitsAt } from "../table/limits";
+import { valueAt } from "../table/paths";
+import { useTable } from "../table/store";
+import type { Quantity } from "../table/units";
+
+type Props = { path: string; label: string; quantity: Quantity; wraps?: boolean };
+
+/**
+ * One number of the set: type it, or nudge it with the arrow keys (Shift for a coarse step, Alt for a tenth). What cannot be
+ * is not taken over; the field says why and keeps what was typed.
+ */
+export function NumberField({ path, label, quantity, wraps = false }: Props) {
+  const set = useTable((table) => table.set);
+  const refused = useTable((table) => (table.problem?.field === path ? table.problem : null));
+  const [typed, setTyped] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const id = useId();
+  if (!set) return null;
+  const value = valueAt(set, path);
+  if (typeof value !== "number") return null;
+  const limits = limitsAt(set, path);
+  const shownError = error ?? refused?.detail ?? null;
+
+  const range = `${quantity.show(limits.min)} to ${quantity.show(limits.max)} ${quantity.unit}`;
+
+  const commit = (text: string) => {
+    const read = quantity.read(text);
+    if (read === null) return setError(`Not a number. Give ${range}`);
+    if (!(read >= limits.min - 1e-9 && read <= limits.max + 1e-9)) {
+      return setError(`Must be ${range}`);
+    }
+    setError(null);
+    setTyped(null);
+    if (quantity.show(read) !== quantity.show(value)) put(read);
+  };
+
+  const put = (next: number) => {
+    const inside = Math.min(limits.max, Math.max(limits.min, next));
+    useTable.getState().change(path, inside);
+  };
+
+  const nudge = (event: KeyboardEvent, way: number) => {
+    event.preventDefault();
+    const step = event.shiftKey
+      ? quantity.coarse
+      : event.altKey
+        ? quantity.step / 10
+        : quantity.step;
+    const from = typed === null ? value : (quantity.read(typed) ?? value);
+    const next = from + way * step;
+    const span = limits.max - limits.min;
+    setTyped(null);
+    setError(null);
+    put(tidy(wraps ? ((((next - limits.min) % span) + span) % span) + limits.min : next));
+  };
+
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === "ArrowUp") nudge(event, 1);
+    else if (event.key === "ArrowDown") nudge(event, -1);
+    else if (event.key === "Enter") commit(event.currentTarget.value);
+    else if (event.key === "Escape" && typed !== null) {
+      event.stopPropagation();
+      setTyped(null);
+      setError(null);
+    }
+  };
+
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-soft text-xs">
+        {label}
+      </label>
+      <div
+        className={`mt-0.5 flex h-9 items-center rounded-md border bg-raised focus-within:border-sand max-sm:h-11 ${shownError ? "border-alarm" : "border-edge/60"}`}
+      >
+        <input
+          ref={input}
+          id={id}
+          type="text"
+          inputMode="text"
+          autoComplete="off"
+          role="spinbutton"
+          aria-valuenow={value}
+          aria-valuemin={limits.min}
+          aria-valuemax={limits.max}
+          aria-valuetext={`${quantity.show(value)} ${quantity.unit}`}
+          aria-invalid={shownError !== null}
+          aria-describedby={shownError ? `${id}-error` : undefined}
+          data-testid={path}
+          value={typed ?? quantity.show(value)}
+          onChange={(event) => setTyped(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onBlur={() => typed !== null && commit(typed)}
+          onKeyDown={onKeyDown}
+          className="h-full w-full min-w-0 bg-transparent px-2.5 font-medium outline-none"
+        />
+        <span className="pr-2.5 text-soft text-xs">{quantity.unit}</span>
+      </div>
+      {shownError && (
+        <p id={`${id}-error`} role="alert" className="mt-0.5 text-alarm text-xs leading-tight">
+          {shownError}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Without the dust of adding decimals. */
+function tidy(value: number): number {
+  return Number(value.toFixed(9));
+}

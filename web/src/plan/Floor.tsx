@@ -1,0 +1,230 @@
+import { polygonHull } from "d3-polygon";
+import { useMemo } from "react";
+import type { Plan } from "../api/types";
+import { useAnswers } from "../readings/answers";
+import { useLength } from "../table/preferences";
+import { useTable } from "../table/store";
+import { signedStops } from "../table/units";
+import { contourLines } from "./contours";
+import { LightHandle } from "./LightHandle";
+import { Probes } from "./Probes";
+import { Ruler } from "./Ruler";
+import { Scale, useSize } from "./scale";
+
+/** The set from above, true to scale: stop rings round the hero, contour lines of light over the table. */
+export function Floor({ reach }: { reach: number }) {
+  const [ref, { width, height }] = useSize();
+  const plan = useAnswers((answers) => answers.plan);
+  const backdrop = useTable((table) => table.set?.backdrop.distanceMetres ?? 0);
+  const length = useLength();
+  const scale = useMemo(
+    () => new Scale(height / 2 / reach, width / 2, height / 2),
+    [width, height, reach],
+  );
+  return (
+    <section aria-label="Floor, from above" className="relative h-full min-h-0">
+      <div ref={ref} className="absolute inset-0 overflow-hidden rounded-panel bg-panel">
+        {plan && width > 0 && (
+          <svg width={width} height={height} className="block" aria-hidden={false}>
+            <title>The set from above</title>
+            <Contours plan={plan} scale={scale} />
+            <Rings plan={plan} scale={scale} />
+            <path
+              d={`M0 ${scale.up(backdrop)}H${width}`}
+              className="stroke-edge"
+              strokeWidth={3}
+              data-testid="floor-backdrop"
+            />
+            <ClockFace width={width} height={height} />
+            <Ground plan={plan} scale={scale} />
+            <Light plan={plan} scale={scale} />
+            <Probes at={(point) => [scale.across(point.x), scale.up(point.y)]} />
+            <LightHandle view="floor" scale={scale} />
+            <Ruler perMetre={scale.perMetre} x={width - 14} y={height - 12} unit={length.unit} />
+          </svg>
+        )}
+      </div>
+      <h2 className="pointer-events-none absolute top-2 left-3 font-semibold text-soft text-xs">
+        Floor
+      </h2>
+      <p className="pointer-events-none absolute bottom-1.5 left-1.5 rounded bg-panel/85 px-1.5 py-0.5 text-[11px] text-soft leading-tight">
+        Dotted rings: the light moved there, in stops from now
+        <br />
+        Lines: light on the table, in stops from the hero
+      </p>
+    </section>
+  );
+}
+
+/** The clock round the hero, at the edges of the drawing. */
+function ClockFace({ width, height }: { width: number; height: number }) {
+  const hours: [string, number, number][] = [
+    ["12", width / 2, 14],
+    ["3", width - 10, height / 2],
+    ["6", width / 2, height - 14],
+    ["9", 10, height / 2],
+  ];
+  return (
+    <g className="fill-soft stroke-panel text-xs" strokeWidth={4} paintOrder="stroke">
+      {hours.map(([hour, x, y]) => (
+        <text key={hour} x={x} y={y + 4} textAnchor="middle">
+          {hour}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+type Part = { plan: Plan; scale: Scale };
+
+function Contours({ plan, scale }: Part) {
+  const lines = useMemo(() => contourLines(plan.map, plan.faceCentre), [plan]);
+  return (
+    <g data-testid="contours">
+      {lines.map(({ stops, pieces, label }) => (
+        <g key={stops}>
+          <path
+            d={pieces
+              .map((piece) =>
+                scale.path(
+                  piece.map(({ x, y }) => ({ across: x, up: y })),
+                  false,
+                ),
+              )
+              .join("")}
+            fill="none"
+            className="stroke-sand"
+            strokeWidth={stops === 0 ? 1.8 : 1}
+            opacity={stops === 0 ? 0.95 : Number.isInteger(stops) ? 0.6 : 0.28}
+          />
+          {label && Number.isInteger(stops) && (
+            <Tag x={scale.across(label.x)} y={scale.up(label.y)} text={signedStops(stops)} />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function Tag({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <text
+      x={x}
+      y={y + 4}
+      textAnchor="middle"
+      className="fill-sand stroke-panel font-medium text-[11px]"
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {text}
+    </text>
+  );
+}
+
+/** Where a ring's label stands: at half past seven, towards the lower left. */
+const RING_LABEL = 45;
+
+function Rings({ plan, scale }: Part) {
+  return (
+    <g data-testid="rings">
+      {plan.rings.map(({ stops, places }) => {
+        const label = places[Math.min(RING_LABEL, places.length - 1)];
+        const now = stops === 0;
+        return (
+          label && (
+            <g key={stops}>
+              <path
+                d={scale.path(places.map(({ x, y }) => ({ across: x, up: y })))}
+                fill="none"
+                className="stroke-ink"
+                strokeWidth={now ? 1.6 : 1.2}
+                strokeDasharray={now ? "5 3" : "1 4"}
+                strokeLinecap="round"
+                opacity={now ? 0.75 : 0.6}
+              />
+              <g transform={`translate(${scale.across(label.x)} ${scale.up(label.y)})`}>
+                <rect
+                  x={-17}
+                  y={-9}
+                  width={34}
+                  height={18}
+                  rx={9}
+                  className="fill-panel stroke-ink"
+                  strokeWidth={0.8}
+                />
+                <text y={4} textAnchor="middle" className="fill-ink text-[11px]">
+                  {now ? "now" : `${stops > 0 ? "+" : "−"}${Math.abs(stops)}`}
+                </text>
+              </g>
+            </g>
+          )
+        );
+      })}
+    </g>
+  );
+}
+
+/** What stands or lies on the table: the frame's outline, the dish, its shadow's line. */
+function Ground({ plan, scale }: Part) {
+  const shadow = useMemo(() => {
+    const hull = polygonHull(plan.shadowPoints.map(({ x, y }) => [x, y]));
+    return (hull ?? []).map(([x, y]) => ({ across: x, up: y }));
+  }, [plan]);
+  return (
+    <g>
+      <path
+        d={scale.path(plan.frame.map(({ x, y }) => ({ across: x, up: y })))}
+        fill="none"
+        className="stroke-ink"
+        strokeWidth={1}
+        opacity={0.7}
+      />
+      <path d={scale.path(shadow)} className="fill-ink" opacity={0.28} data-testid="floor-shadow" />
+      {plan.rims.map((rim) =>
+        rim.round ? (
+          <circle
+            key={`${rim.height} ${rim.halfWidth}`}
+            cx={scale.across(0)}
+            cy={scale.up(0)}
+            r={rim.halfWidth * scale.perMetre}
+            className="fill-raised stroke-ink"
+            strokeWidth={1.4}
+          />
+        ) : (
+          <rect
+            key={`${rim.height} ${rim.halfWidth}`}
+            x={scale.across(-rim.halfWidth)}
+            y={scale.up(rim.halfDepth)}
+            width={2 * rim.halfWidth * scale.perMetre}
+            height={2 * rim.halfDepth * scale.perMetre}
+            className="fill-raised stroke-ink"
+            strokeWidth={1.4}
+          />
+        ),
+      )}
+      <circle cx={scale.across(0)} cy={scale.up(0)} r={2} className="fill-ink" />
+    </g>
+  );
+}
+
+function Light({ plan, scale }: Part) {
+  return (
+    <g>
+      <path
+        d={scale.path(
+          [plan.faceCentre, plan.aim].map(({ x, y }) => ({ across: x, up: y })),
+          false,
+        )}
+        className="stroke-sand"
+        strokeWidth={1}
+        opacity={0.7}
+      />
+      <path
+        d={scale.path(plan.faceCorners.map(({ x, y }) => ({ across: x, up: y })))}
+        className="fill-sand/25 stroke-sand"
+        strokeWidth={2}
+        strokeLinejoin="round"
+      />
+    </g>
+  );
+}

@@ -1,0 +1,73 @@
+import { type RefObject, useEffect, useRef, useState } from "react";
+import { centreOf } from "../table/frame";
+import { useTable } from "../table/store";
+
+/** Half-heights of floor that are drawn, metres: the first that holds the light. */
+const REACHES = [0.4, 0.5, 0.65, 0.8, 1, 1.25, 1.6, 2, 2.5, 3.2, 4, 5, 6.5, 8, 10, 13];
+
+/** How much of the floor is drawn, metres from the hero point; it holds still while a light is dragged. */
+export function useReach(): number {
+  const set = useTable((table) => table.set);
+  const dragging = useTable((table) => table.dragging);
+  const held = useRef(1.25);
+  if (set && !dragging) {
+    const centre = centreOf(set.light);
+    const need = Math.max(
+      1.1 * Math.hypot(centre.x, centre.y) + set.light.widthMetres / 4,
+      0.7 * set.camera.framedWidthMetres,
+      Math.min(1.05 * set.backdrop.distanceMetres, 1.5 * set.light.distanceMetres),
+    );
+    held.current = REACHES.find((reach) => reach >= need) ?? 13;
+  }
+  return held.current;
+}
+
+export type Size = { width: number; height: number };
+
+/** The size of an element in CSS pixels, kept up to date. */
+export function useSize(): [RefObject<HTMLDivElement | null>, Size] {
+  const ref = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState<Size>({ width: 0, height: 0 });
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height });
+    });
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  return [ref, size];
+}
+
+/** From metres on the set to pixels in a drawing, true to scale; "up" is y on the floor and z in the rise. */
+export class Scale {
+  constructor(
+    readonly perMetre: number,
+    private readonly originX: number,
+    private readonly originY: number,
+  ) {}
+
+  across(metres: number): number {
+    return this.originX + metres * this.perMetre;
+  }
+
+  up(metres: number): number {
+    return this.originY - metres * this.perMetre;
+  }
+
+  metresAcross(pixels: number): number {
+    return (pixels - this.originX) / this.perMetre;
+  }
+
+  metresUp(pixels: number): number {
+    return (this.originY - pixels) / this.perMetre;
+  }
+
+  path(points: { across: number; up: number }[], closed = true): string {
+    const steps = points.map(
+      ({ across, up }) => `${this.across(across).toFixed(1)} ${this.up(up).toFixed(1)}`,
+    );
+    return steps.length === 0 ? "" : `M${steps.join("L")}${closed ? "Z" : ""}`;
+  }
+}

@@ -1,0 +1,166 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Copy, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
+import { type ChangeEvent, type FormEvent, useRef, useState } from "react";
+import { api, Refusal } from "../api/client";
+import type { Problem, SetSummary } from "../api/types";
+import { useTable } from "../table/store";
+import { Button, SymbolButton } from "../ui/Button";
+import { Sheet } from "../ui/Sheet";
+import { attempt, SETS, setActions } from "./actions";
+
+/** All saved sets: open, add, copy, rename, delete, and open a file from disk. */
+export function SetsSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const sets = useQuery({ queryKey: SETS, queryFn: api.listSets, enabled: open });
+  const actions = setActions(useQueryClient());
+  const [refused, setRefused] = useState<{ name: string; problem: Problem } | null>(null);
+  const picker = useRef<HTMLInputElement>(null);
+
+  const close = () => {
+    setRefused(null);
+    onClose();
+  };
+
+  const openFile = async (event: ChangeEvent<HTMLInputElement>) => {
+    const file = event.target.files?.[0];
+    event.target.value = "";
+    if (!file) return;
+    setRefused(null);
+    await attempt(async () => {
+      try {
+        if (await actions.add(await api.openSetFile(file))) close();
+      } catch (error) {
+        if (!(error instanceof Refusal)) throw error;
+        setRefused({ name: file.name, problem: error.problem });
+      }
+    });
+  };
+
+  return (
+    <Sheet open={open} onClose={close} title="Sets">
+      <div className="mt-3 flex flex-wrap gap-2">
+        <Button
+          look="strong"
+          onClick={async () => {
+            if (await actions.addStarter()) close();
+          }}
+        >
+          <Plus size={16} /> New set
+        </Button>
+        <Button look="outline" onClick={() => picker.current?.click()}>
+          <FolderOpen size={16} /> Open a file
+        </Button>
+        <input
+          ref={picker}
+          type="file"
+          accept=".json,application/json"
+          aria-label="Set file"
+          className="hidden"
+          onChange={(event) => void openFile(event)}
+        />
+      </div>
+      {refused && <RefusedFile name={refused.name} problem={refused.problem} />}
+      <ul className="mt-4 min-h-0 flex-1 overflow-y-auto" aria-label="Saved sets">
+        {sets.data?.map((summary) => (
+          <Row
+            key={summary.id}
+            summary={summary}
+            onOpen={async () => {
+              if (await actions.open(summary.id)) close();
+            }}
+          />
+        ))}
+      </ul>
+      {sets.isPending && <p className="py-6 text-soft">Fetching the sets …</p>}
+      {sets.isError && <p className="py-6 text-alarm">The sets cannot be fetched just now.</p>}
+      {sets.data?.length === 0 && (
+        <p className="py-6 text-soft">No sets are saved. Start a new one, or open a file.</p>
+      )}
+    </Sheet>
+  );
+}
+
+function RefusedFile({ name, problem }: { name: string; problem: Problem }) {
+  const errors = problem.errors ?? [];
+  return (
+    <div
+      role="alert"
+      data-testid="refused-file"
+      className="mt-3 rounded-md border border-alarm bg-alarm-ground p-3 text-alarm text-sm"
+    >
+      <p className="font-semibold">“{name}” was not opened; the set on the table is as it was.</p>
+      <ul className="mt-1 list-disc pl-5">
+        {errors.slice(0, 6).map(({ field, detail }) => (
+          <li key={`${field} ${detail}`}>{detail}</li>
+        ))}
+        {errors.length === 0 && <li>{problem.detail}</li>}
+        {errors.length > 6 && <li>and {errors.length - 6} more</li>}
+      </ul>
+    </div>
+  );
+}
+
+function Row({ summary, onOpen }: { summary: SetSummary; onOpen: () => void }) {
+  const actions = setActions(useQueryClient());
+  const isOpen = useTable((table) => table.id === summary.id);
+  const [title, setTitle] = useState<string | null>(null);
+
+  const rename = async (event: FormEvent) => {
+    event.preventDefault();
+    const next = title?.trim() ?? "";
+    setTitle(null);
+    if (next && next !== summary.title) await actions.rename(summary.id, next);
+  };
+
+  return (
+    <li className="flex items-center gap-1 border-line border-b py-1">
+      {title === null ? (
+        <button
+          type="button"
+          onClick={onOpen}
+          className="min-h-11 min-w-0 flex-1 rounded-md px-2 text-left hover:bg-raised"
+        >
+          <span className="block truncate font-medium">{summary.title}</span>
+          <span className="text-soft text-xs">
+            {isOpen ? "On the table · " : ""}saved {new Date(summary.updatedAt).toLocaleString()}
+          </span>
+        </button>
+      ) : (
+        <form onSubmit={(event) => void rename(event)} className="flex min-h-11 flex-1 gap-2">
+          <input
+            // biome-ignore lint/a11y/noAutofocus: the person has just asked to type here
+            autoFocus
+            value={title}
+            maxLength={80}
+            aria-label={`New title of ${summary.title}`}
+            onChange={(event) => setTitle(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === "Escape") {
+                event.stopPropagation();
+                setTitle(null);
+              }
+            }}
+            className="min-w-0 flex-1 rounded-md border border-edge/60 bg-raised px-2"
+          />
+          <Button type="submit" look="outline">
+            Rename
+          </Button>
+        </form>
+      )}
+      <SymbolButton name={`Rename ${summary.title}`} onClick={() => setTitle(summary.title)}>
+        <Pencil size={16} />
+      </SymbolButton>
+      <SymbolButton
+        name={`Duplicate ${summary.title}`}
+        onClick={() => void actions.duplicate(summary.id)}
+      >
+        <Copy size={16} />
+      </SymbolButton>
+      <SymbolButton
+        name={`Delete ${summary.title}`}
+        onClick={() => void actions.remove(summary.id, summary.title)}
+      >
+        <Trash2 size={16} />
+      </SymbolButton>
+    </li>
+  );
+}

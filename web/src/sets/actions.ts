@@ -1,0 +1,131 @@
+import type { QueryClient } from "@tanstack/react-query";
+import { api, Refusal, Unreachable } from "../api/client";
+import { noteFailure } from "../api/connection";
+import type { StoredSet, TableSet } from "../api/types";
+import { dropDraft } from "../table/drafts";
+import starter from "../table/starter.json";
+import { useTable } from "../table/store";
+import { tell } from "../ui/notices";
+import { useConflict } from "./conflict";
+
+export const SETS = ["sets"];
+
+/** The set named in the address, if one is. */
+export function idInAddress(): string | null {
+  return /^#\/sets\/([0-9a-f-]{36})$/.exec(location.hash)?.[1] ?? null;
+}
+
+function show(stored: StoredSet): void {
+  useTable.getState().open(stored);
+  const hash = `#/sets/${stored.id}`;
+  if (location.hash !== hash) history.pushState(null, "", hash);
+}
+
+/** Runs a task and says so when it fails. */
+export async function attempt<T>(task: () => Promise<T>): Promise<T | undefined> {
+  try {
+    return await task();
+  } catch (error) {
+    noteFailure(error);
+    const text =
+      error instanceof Refusal
+        ? error.problem.detail
+        : error instanceof Unreachable
+          ? "The server is not answering. Your work is kept in this browser; try again in a moment"
+          : "Something went wrong on this page; your work is kept. Reload it and try again";
+    tell(text, { tone: "alarm" });
+    return undefined;
+  }
+}
+
+export function setActions(queries: QueryClient) {
+  const refresh = () => queries.invalidateQueries({ queryKey: SETS });
+  const add = async (set: TableSet) => {
+    const stored = await attempt(() => api.addSet(set));
+    if (stored) show(stored);
+    await refresh();
+    return stored;
+  };
+
+  return {
+    open: async (id: string) => {
+      const stored = await attempt(() => api.getSet(id));
+      if (stored) show(stored);
+      return stored;
+    },
+    add,
+    addStarter: () => add(starter as TableSet),
+    duplicate: async (id: string) => {
+      const stored = await attempt(() => api.copySet(id));
+      await refresh();
+      return stored;
+    },
+    rename: async (id: string, title: string) => {
+      if (useTable.getState().id === id) {
+        useTable.getState().change("title", title);
+        return save(refresh);
+      }
+      const renamed = await attempt(async () => {
+        const { version, set } = await api.getSet(id);
+        return api.saveSet(id, version, { ...set, title });
+      });
+      await refresh();
+      return renamed !== undefined;
+    },
+    remove: async (id: string, title: string) => {
+      const done = await attempt(() => api.deleteSet(id));
+      if (!done) return;
+      await refresh();
+      const wasOpen = useTable.getState().id === id;
+      if (wasOpen) {
+        useTable.getState().close();
+        history.pushState(null, "", "#/");
+      }
+      const restore = async () => {
+        const stored = await attempt(() => api.restoreSet(id));
+        if (stored && wasOpen) show(stored);
+        await refresh();
+      };
+      tell(`Deleted “${title}”`, { action: { label: "Bring back", run: restore } });
+    },
+    save: () => save(refresh),
+  };
+}
+
+async function save(refresh: () => Promise<void>): Promise<boolean> {
+  const { id, version, set, problem } = useTable.getState();
+  if (!id || !set) return false;
+  if (problem) {
+    tell(`Not saved: ${problem.detail}`, { tone: "alarm" });
+    return false;
+  }
+  try {
+    useTable.getState().markSaved(await api.saveSet(id, version, set), set);
+    tell("Saved");
+    await refresh();
+    return true;
+  } catch (error) {
+    if (error instanceof Refusal && error.problem.current) {
+      useConflict.setState({ theirs: error.problem.current });
+    } else {
+      await attempt(() => Promise.reject(error));
+    }
+    return false;
+  }
+}
+
+/** Opens what is saved in place of what is on the table; the latter is given up. */
+export function takeTheirs(stored: StoredSet): void {
+  dropDraft(stored.id);
+  show(stored);
+}
+
+/** Writes the set on the table to a file. */
+export function download(set: TableSet): void {
+  const file = new Blob([`${JSON.stringify(set, null, 2)}\n`], { type: "application/json" });
+  const link = document.createElement("a");
+  link.href = URL.createObjectURL(file);
+  link.download = `${set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set"}.json`;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+}

@@ -1,0 +1,44 @@
+import type { Point, Softbox } from "../api/types";
+import type { Limits } from "./limits";
+
+/**
+ * Between places and the way people say them: clock, height angle and distance from the aim point. The origin is the hero
+ * point on the table top; +x is to the right of the picture, +y away from the camera, +z up.
+ */
+
+const radians = (degrees: number) => (degrees * Math.PI) / 180;
+const degrees = (angle: number) => (angle * 180) / Math.PI;
+const within = (value: number, { min, max }: Limits) => Math.min(max, Math.max(min, value));
+
+export function centreOf(light: Softbox): Point {
+  const turn = radians(light.clockHours * 30);
+  const rise = radians(light.heightAngleDegrees);
+  const level = light.distanceMetres * Math.cos(rise);
+  return {
+    x: light.aim.xMetres + Math.sin(turn) * level,
+    y: light.aim.yMetres + Math.cos(turn) * level,
+    z: light.aim.zMetres + light.distanceMetres * Math.sin(rise),
+  };
+}
+
+/** The light with its centre as near to a place as the limits of its fields allow. */
+export function movedTo(light: Softbox, place: Point, limits: (field: string) => Limits): Softbox {
+  const x = place.x - light.aim.xMetres;
+  const y = place.y - light.aim.yMetres;
+  const z = Math.max(0, place.z - light.aim.zMetres);
+  const level = Math.hypot(x, y);
+  const clock = level < 1e-9 ? light.clockHours : ((degrees(Math.atan2(x, y)) + 360) % 360) / 30;
+  return {
+    ...light,
+    clockHours: within(round(clock, 1e3), limits("clockHours")),
+    heightAngleDegrees: within(
+      round(degrees(Math.atan2(z, level)), 1e2),
+      limits("heightAngleDegrees"),
+    ),
+    distanceMetres: within(round(Math.hypot(level, z), 1e4), limits("distanceMetres")),
+  };
+}
+
+function round(value: number, perUnit: number): number {
+  return Math.round(value * perUnit) / perUnit;
+}

@@ -1,0 +1,49 @@
+import schema from "../../../docs/formats/zephyrdune-set-1.schema.json";
+import type { TableSet } from "../api/types";
+import { valueAt } from "./paths";
+
+type Node = {
+  $ref?: string;
+  properties?: Record<string, Node>;
+  oneOf?: Node[];
+  enum?: string[];
+  const?: unknown;
+  minimum?: number;
+  maximum?: number;
+};
+
+export type Limits = { min: number; max: number };
+
+function resolve(node: Node, value: unknown): Node {
+  if (node.$ref) {
+    const name = node.$ref.split("/").at(-1) ?? "";
+    return resolve((schema.$defs as Record<string, Node>)[name] ?? {}, value);
+  }
+  if (node.oneOf) {
+    const kind = (value as { kind?: string } | undefined)?.kind;
+    const kinds = node.oneOf.map((choice) => resolve(choice, value));
+    return kinds.find((choice) => choice.properties?.kind?.const === kind) ?? {};
+  }
+  return node;
+}
+
+function nodeAt(set: TableSet, path: string): Node {
+  let node = resolve(schema as Node, set);
+  let walked = "";
+  for (const name of path.split(".")) {
+    walked = walked ? `${walked}.${name}` : name;
+    node = resolve(node.properties?.[name] ?? {}, valueAt(set, walked));
+  }
+  return node;
+}
+
+/** The limits that the set file's schema states for a number. */
+export function limitsAt(set: TableSet, path: string): Limits {
+  const { minimum = -Infinity, maximum = Infinity } = nodeAt(set, path);
+  return { min: minimum, max: maximum };
+}
+
+/** The words that the set file's schema allows at a path. */
+export function choicesAt(set: TableSet, path: string): string[] {
+  return nodeAt(set, path).enum ?? [];
+}

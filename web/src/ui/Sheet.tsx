@@ -1,0 +1,38 @@
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+import { Button } from "./Button";
+
+type Props = {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  about?: string;
+  children: ReactNode;
+};
+
+/** A sheet laid over the table. */
+export function Sheet({ open, onClose, title, about, children }: Props) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/60" />
+        <Dialog.Content
+          {...(about ? {} : { "aria-describedby": undefined })}
+          className="fixed top-[12vh] left-1/2 z-20 flex max-h-[80vh] w-[min(640px,calc(100vw-24px))] -translate-x-1/2 flex-col rounded-panel border border-line bg-panel p-5 shadow-2xl"
+        >
+          <div className="flex items-start justify-between gap-4">
+            <Dialog.Title className="font-semibold text-xl">{title}</Dialog.Title>
+            <Dialog.Close asChild>
+              <Button aria-label="Close" className="-mt-1 w-9 px-0">
+                <X size={18} />
+              </Button>
+            </Dialog.Close>
+          </div>
+          {about && <Dialog.Description className="mt-1 text-soft">{about}</Dialog.Description>}
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

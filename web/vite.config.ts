@@ -1,0 +1,12 @@
+import tailwindcss from "@tailwindcss/vite";
+import react from "@vitejs/plugin-react";
+import { defineConfig } from "vite";
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  server: {
+    fs: { allow: [".."] },
+    proxy: { "/api": "http://127.0.0.1:8480" },
+  },
+  build: { target: "es2022", chunkSizeWarningLimit: 700, assetsInlineLimit: 0 },
+});
