@@ -152,6 +152,8 @@ function TablePanel() {
       <Choice path="tableTop.surface" label="Table top" />
       <Choice path="backdrop.surface" label="Backdrop" />
       <NumberField path="backdrop.distanceMetres" label="Backdrop behind" quantity={length} />
+      <NumberField path="backdrop.widthMetres" label="Backdrop width" quantity={length} />
+      <NumberField path="backdrop.heightMetres" label="Backdrop height" quantity={length} />
       <NumberField path="exposure.biasStops" label="Exposure bias" quantity={stops} />
       <NumberField path="exposure.ambientUnderKeyStops" label="Room under key" quantity={stops} />
     </>

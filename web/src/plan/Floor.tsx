@@ -15,7 +15,7 @@ import { Scale, useSize } from "./scale";
 export function Floor({ reach }: { reach: number }) {
   const [ref, { width, height }] = useSize();
   const plan = useAnswers((answers) => answers.plan);
-  const backdrop = useTable((table) => table.set?.backdrop.distanceMetres ?? 0);
+  const backdrop = useTable((table) => table.set?.backdrop);
   const length = useLength();
   const scale = useMemo(
     () => new Scale(height / 2 / reach, width / 2, height / 2),
@@ -29,12 +29,19 @@ export function Floor({ reach }: { reach: number }) {
             <title>The set from above</title>
             <Contours plan={plan} scale={scale} />
             <Rings plan={plan} scale={scale} />
-            <path
-              d={`M0 ${scale.up(backdrop)}H${width}`}
-              className="stroke-edge"
-              strokeWidth={3}
-              data-testid="floor-backdrop"
-            />
+            {backdrop && (
+              <path
+                d={scale.path(
+                  [-0.5, 0.5].map((end) => ({
+                    across: end * backdrop.widthMetres,
+                    up: backdrop.distanceMetres,
+                  })),
+                  false,
+                )}
+                className="stroke-edge"
+                strokeWidth={3}
+              />
+            )}
             <ClockFace width={width} height={height} />
             <Ground plan={plan} scale={scale} />
             <Light plan={plan} scale={scale} />

@@ -16,7 +16,7 @@ const yz = ({ y, z }: { y: number; z: number }) => ({ across: y, up: z });
 export function Rise({ reach }: { reach: number }) {
   const [ref, { width, height }] = useSize();
   const plan = useAnswers((answers) => answers.plan);
-  const backdrop = useTable((table) => table.set?.backdrop.distanceMetres ?? 0);
+  const backdrop = useTable((table) => table.set?.backdrop);
   const length = useLength();
   const scale = useMemo(
     () => new Scale(Math.max(1, height - BELOW) / (1.15 * reach), width / 2, height - BELOW),
@@ -29,11 +29,16 @@ export function Rise({ reach }: { reach: number }) {
           <svg width={width} height={height} className="block">
             <title>The set from the side</title>
             <path d={`M0 ${scale.up(0)}H${width}`} className="stroke-edge" strokeWidth={2} />
-            <path
-              d={`M${scale.across(backdrop)} ${scale.up(0)}V0`}
-              className="stroke-edge"
-              strokeWidth={3}
-            />
+            {backdrop && (
+              <path
+                d={scale.path(
+                  [0, backdrop.heightMetres].map((up) => ({ across: backdrop.distanceMetres, up })),
+                  false,
+                )}
+                className="stroke-edge"
+                strokeWidth={3}
+              />
+            )}
             <path
               d={scale.path([yz(plan.lens), { across: 0, up: 0 }], false)}
               className="stroke-ink"

@@ -6,24 +6,27 @@ import zephyrdune.table.Softbox;
 
 /**
  * A flat rectangular face of even luminance that gives light to one side, the same luminance in every direction
- * (Lambertian).
+ * (Lambertian). Seen from the lit side, across points to the left when up points up.
  *
  * @param centre metres
- * @param front unit vector out of the lit side
  * @param acrossHalf from the centre to the middle of a side edge, metres
- * @param upHalf from the centre to the middle of the upper edge, metres
+ * @param upHalf from the centre to the middle of the upper edge, square to the former, metres
  * @param luminance cd/m²
  */
-public record EmittingFace(Vector3D centre, Vector3D front, Vector3D acrossHalf, Vector3D upHalf, double luminance) {
+public record EmittingFace(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf, double luminance) {
 
     /** The face of a softbox, with a luminance of 1 cd/m²: every reading is a ratio in which it cancels. */
     public static EmittingFace of(Softbox box) {
         return new EmittingFace(
                 box.centre(),
-                box.direction().negate(),
                 box.widthAxis().multiply(box.width() / 2),
                 box.heightAxis().multiply(box.height() / 2),
                 1);
+    }
+
+    /** Unit vector out of the lit side. */
+    public Vector3D front() {
+        return upHalf.cross(acrossHalf).normalize();
     }
 
     /** Square metres. */

@@ -23,10 +23,11 @@ public final class ContourFormula {
 
     private ContourFormula(EmittingFace face) {
         luminance = face.luminance();
-        frontX = face.front().getX();
-        frontY = face.front().getY();
-        frontZ = face.front().getZ();
-        frontOffset = face.front().dot(face.centre());
+        Vector3D front = face.front();
+        frontX = front.getX();
+        frontY = front.getY();
+        frontZ = front.getZ();
+        frontOffset = front.dot(face.centre());
         List<Vector3D> points = face.corners();
         corners = new double[3 * points.size()];
         for (int i = 0; i < points.size(); i++) {

@@ -14,6 +14,8 @@ final class Scene {
 
     private final Solid dish;
     private final double backdropY;
+    private final double backdropHalfWidth;
+    private final double backdropHeight;
     private final Surface tableSurface;
     private final Surface backdropSurface;
     private final double[] faceCentre;
@@ -25,6 +27,8 @@ final class Scene {
     private Scene(TableSet set, EmittingFace face) {
         dish = DishBody.of(set.dish());
         backdropY = set.backdrop().distance();
+        backdropHalfWidth = set.backdrop().width() / 2;
+        backdropHeight = set.backdrop().height();
         tableSurface = set.tableTop().surface();
         backdropSurface = set.backdrop().surface();
         faceCentre = face.centre().toArray();
@@ -36,10 +40,13 @@ final class Scene {
     }
 
     /**
-     * Whether the dish is certain not to stand between a point and any part of the light's face: seen from the point, the
-     * spheres that hold them do not overlap.
+     * Whether it is certain that nothing stands between a point and any part of the light's face: seen from the point, the
+     * spheres that hold dish and face do not overlap.
      */
     boolean clear(double x, double y, double z) {
+        if (y > backdropY) {
+            return false;
+        }
         double toDish = Math.sqrt(x * x + y * y + (z - dish.boundMiddle()) * (z - dish.boundMiddle()));
         double fx = faceCentre[0] - x;
         double fy = faceCentre[1] - y;
@@ -61,15 +68,19 @@ final class Scene {
     void meet(double ox, double oy, double oz, double dx, double dy, double dz, Hit hit) {
         hit.clear(FARTHEST);
         double toTable = -oz / dz;
-        if (toTable > SKIN && toTable < FARTHEST && oy + toTable * dy <= backdropY) {
+        if (toTable > SKIN && toTable < FARTHEST) {
             hit.take(toTable, 0, 0, 1, dx, dy, dz, tableSurface);
         }
         double toBackdrop = (backdropY - oy) / dy;
-        if (toBackdrop > SKIN && toBackdrop < hit.distance && oz + toBackdrop * dz >= 0) {
+        if (toBackdrop > SKIN && toBackdrop < hit.distance && onBackdrop(ox + toBackdrop * dx, oz + toBackdrop * dz)) {
             hit.take(toBackdrop, 0, -1, 0, dx, dy, dz, backdropSurface);
         }
         dish.meet(ox, oy, oz, dx, dy, dz, SKIN, hit);
         meetLight(ox, oy, oz, dx, dy, dz, hit);
+    }
+
+    private boolean onBackdrop(double x, double z) {
+        return Math.abs(x) <= backdropHalfWidth && z >= 0 && z <= backdropHeight;
     }
 
     private void meetLight(double ox, double oy, double oz, double dx, double dy, double dz, Hit hit) {
@@ -93,8 +104,15 @@ final class Scene {
         }
     }
 
-    /** Whether the dish stands in the way of a unit ray up to {@code length}. */
+    /** Whether dish or backdrop stand in the way of a unit ray towards the light, {@code length} away. */
     boolean shaded(double ox, double oy, double oz, double dx, double dy, double dz, double length) {
+        if (oy > backdropY) {
+            // the light is never behind the backdrop, so only what lies behind can be in its shadow
+            double toBackdrop = (backdropY - oy) / dy;
+            if (onBackdrop(ox + toBackdrop * dx, oz + toBackdrop * dz)) {
+                return true;
+            }
+        }
         return dish.blocks(ox, oy, oz, dx, dy, dz, SKIN, length - SKIN);
     }
 }

@@ -1,35 +1,38 @@
 package zephyrdune.picture;
 
+import org.hipparchus.random.SobolSequenceGenerator;
+
 /**
- * A low-discrepancy sequence over several dimensions, shifted at random for every pixel: the additive recurrence of the
- * generalised golden ratio.
+ * Evenly spread sample points over several dimensions: a Sobol sequence (I. M. Sobol, 1967; direction numbers by Joe and
+ * Kuo, as the library has them), shifted at random for every pixel.
  *
- * <p>In d dimensions the step along dimension j is phi^-(j+1), with phi the positive root of x^(d+1) = x + 1. A random
- * shift modulo one keeps every estimate free of bias (R. Cranley and T. N. L. Patterson, SIAM J. Numer. Anal. 13, 1976).
+ * <p>A random shift modulo one keeps every estimate free of bias (R. Cranley and T. N. L. Patterson, SIAM J. Numer. Anal.
+ * 13, 1976).
  */
 final class Spread {
 
-    private final double[] step;
-    private final double[] shift;
+    static final int DIMENSIONS = 12;
 
-    Spread(int dimensions) {
-        step = new double[dimensions];
-        shift = new double[dimensions];
-        double phi = 2;
-        for (int i = 0; i < 60; i++) {
-            phi = Math.pow(1 + phi, 1.0 / (dimensions + 1));
+    /** Points before the sequence starts again; a power of two. */
+    private static final int POINTS = 4096;
+
+    private static final double[] SOBOL = sobol();
+
+    private final double[] shift = new double[DIMENSIONS];
+
+    private static double[] sobol() {
+        SobolSequenceGenerator generator = new SobolSequenceGenerator(DIMENSIONS);
+        double[] points = new double[POINTS * DIMENSIONS];
+        for (int i = 0; i < POINTS; i++) {
+            System.arraycopy(generator.nextVector(), 0, points, i * DIMENSIONS, DIMENSIONS);
         }
-        double power = 1;
-        for (int j = 0; j < dimensions; j++) {
-            power /= phi;
-            step[j] = power;
-        }
+        return points;
     }
 
     /** Draws the shifts anew from a seed. */
     void reseed(long seed) {
         long state = seed;
-        for (int j = 0; j < shift.length; j++) {
+        for (int j = 0; j < DIMENSIONS; j++) {
             state += 0x9E3779B97F4A7C15L;
             shift[j] = (mix(state) >>> 11) * 0x1.0p-53;
         }
@@ -37,8 +40,8 @@ final class Spread {
 
     /** The coordinate of sample {@code index} along one dimension, 0 to below 1. */
     double at(int dimension, int index) {
-        double value = shift[dimension] + index * step[dimension];
-        return value - (long) value;
+        double value = SOBOL[(index & (POINTS - 1)) * DIMENSIONS + dimension] + shift[dimension];
+        return value < 1 ? value : value - 1;
     }
 
     /** The finaliser of SplitMix64 (Steele, Lea and Flood, OOPSLA 2014). */

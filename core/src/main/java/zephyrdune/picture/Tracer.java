@@ -13,10 +13,9 @@ final class Tracer {
 
     private static final int PIXEL = 0;
     private static final int FACE = 2;
-    private static final int PATH = 4;
 
-    /** A direction and a place on the face for every reflection. */
-    private static final int DIMENSIONS = PATH + 4 * REFLECTIONS;
+    /** From here on, a direction and a place on the face for every reflection. */
+    private static final int PATH = 4;
 
     private final Scene scene;
     private final ContourFormula light;
@@ -27,7 +26,7 @@ final class Tracer {
     private final double[] faceAcross;
     private final double[] faceUp;
     private final double[] faceFront;
-    private final Spread spread = new Spread(DIMENSIONS);
+    private final Spread spread = new Spread();
     private final Hit hit = new Hit();
     private final Hit bounced = new Hit();
     private final double[] out = new double[3];
@@ -99,7 +98,7 @@ final class Tracer {
         for (int path = 0; path < quality.bounces(); path++) {
             follow(x, y, z, look * quality.bounces() + path);
         }
-        double share = 1.0 / quality.bounces();
+        double share = quality.bounces() == 0 ? 0 : 1.0 / quality.bounces();
         out[0] = hit.surface.red() * (direct / Math.PI + out[0] * share);
         out[1] = hit.surface.green() * (direct / Math.PI + out[1] * share);
         out[2] = hit.surface.blue() * (direct / Math.PI + out[2] * share);

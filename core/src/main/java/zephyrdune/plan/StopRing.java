@@ -24,6 +24,9 @@ public record StopRing(double stops, List<Vector3D> places) {
     private static final double NEAREST = 0.05;
     private static final double FARTHEST = 10;
 
+    /** Each look inwards is at this share of the distance before. */
+    private static final double INWARDS = 0.8;
+
     /** To a twentieth of a millimetre. */
     private static final double DISTANCE_TOLERANCE = 5e-5;
 
@@ -41,7 +44,7 @@ public record StopRing(double stops, List<Vector3D> places) {
         for (int step = 0; step < CLOCK_STEPS; step++) {
             Softbox turned = set.light().withClock(2 * Math.PI * step / CLOCK_STEPS);
             if (step == 0 || !turnsRoundHero) {
-                distance = distance(turned, hero, wanted, stops);
+                distance = distance(turned, hero, wanted);
             }
             if (!Double.isNaN(distance)) {
                 places.add(turned.withDistance(distance).centre());
@@ -50,20 +53,22 @@ public record StopRing(double stops, List<Vector3D> places) {
         return new StopRing(stops, places);
     }
 
-    /** The distance that gives the wanted light on the side of the present one that the sign of stops asks for. */
-    private static double distance(Softbox box, Vector3D hero, double wanted, double stops) {
+    /** The farthest distance that gives the wanted light, found inwards from where there is too little. */
+    private static double distance(Softbox box, Vector3D hero, double wanted) {
         UnivariateFunction excess = d -> Stops.between(illuminance(box.withDistance(d), hero), wanted);
-        double least = stops >= 0 ? NEAREST : box.distance();
-        double most = stops <= 0 ? FARTHEST : box.distance();
-        if (stops == 0) {
-            least = NEAREST;
-        }
-        double atLeast = excess.value(least);
-        double atMost = excess.value(most);
-        if (!(atLeast * atMost <= 0) || Double.isInfinite(atLeast) || Double.isInfinite(atMost)) {
+        double outer = FARTHEST;
+        if (excess.value(outer) >= 0) {
             return Double.NaN;
         }
-        return new BrentSolver(DISTANCE_TOLERANCE).solve(100, excess, least, most);
+        while (outer * INWARDS >= NEAREST) {
+            double inner = outer * INWARDS;
+            double there = excess.value(inner);
+            if (there >= 0 && Double.isFinite(there)) {
+                return new BrentSolver(DISTANCE_TOLERANCE).solve(100, excess, inner, outer);
+            }
+            outer = inner;
+        }
+        return Double.NaN;
     }
 
     private static double illuminance(Softbox box, Vector3D hero) {

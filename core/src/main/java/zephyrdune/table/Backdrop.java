@@ -5,14 +5,21 @@ import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
 
-/** An upright backdrop across the picture, so far behind the hero point. It reaches beyond the frame. */
+/**
+ * An upright backdrop across the picture, standing on the table behind the hero point, centred on the lens axis.
+ *
+ * @param distance from the hero point
+ */
 public record Backdrop(
-        @Within(min = 0.1, max = 10, unit = Unit.METRE) double distance, Surface surface) {
+        @Within(min = 0.1, max = 10, unit = Unit.METRE) double distance,
+        @Within(min = 0.1, max = 10, unit = Unit.METRE) double width,
+        @Within(min = 0.1, max = 6, unit = Unit.METRE) double height,
+        Surface surface) {
 
     private static final Limits LIMITS = Limits.of(Backdrop.class);
 
     public Backdrop {
-        LIMITS.require(distance);
+        LIMITS.require(distance, width, height);
         Objects.requireNonNull(surface);
     }
 }

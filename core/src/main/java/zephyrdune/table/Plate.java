@@ -22,6 +22,9 @@ public record Plate(
     /** The flat part of the plate, as a share of its diameter. */
     static final double WELL = 0.7;
 
+    /** What arithmetic may add to a share that was meant exactly. */
+    private static final double ROUNDING = 1e-9;
+
     /** Thickness of the plate where the food lies, metres. */
     public static final double WELL_HEIGHT = 0.004;
 
@@ -29,11 +32,11 @@ public record Plate(
         LIMITS.require(diameter, rimHeight, foodDiameter, foodHeight);
         Objects.requireNonNull(surface);
         Objects.requireNonNull(food);
-        if (foodDiameter > WELL * diameter) {
+        if (foodDiameter > WELL * diameter * (1 + ROUNDING)) {
             throw new Refused(
                     "foodDiameter",
                     "The food is wider than the flat of the plate; make it at most %.0f cm, or the plate wider"
-                            .formatted(Math.floor(WELL * diameter * 100)));
+                            .formatted(Math.floor(WELL * diameter * 100 * (1 + ROUNDING))));
         }
     }
 

@@ -2,7 +2,7 @@ package zephyrdune.table;
 
 import java.util.Objects;
 
-/** The table top: the level plane through the hero point. It reaches beyond the frame and up to the backdrop. */
+/** The table top: the level plane through the hero point. It reaches as far as the eye does. */
 public record TableTop(Surface surface) {
 
     public TableTop {

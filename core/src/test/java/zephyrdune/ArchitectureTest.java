@@ -1,0 +1,50 @@
+package zephyrdune;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.testng.annotations.Test;
+
+/** The core is plain Java: nothing from outside the job, and arrows between its packages that never turn back. */
+public class ArchitectureTest {
+
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("zephyrdune");
+
+    @Test
+    public void needsNothingFromOutsideTheJob() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "java.sql..",
+                        "javax.sql..",
+                        "java.awt..",
+                        "javax.imageio..",
+                        "tools.jackson..",
+                        "com.fasterxml..",
+                        "java.net..",
+                        "java.io..",
+                        "java.time..")
+                .orShould()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.util.Random")
+                .orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .orShould()
+                .callMethod(System.class, "nanoTime")
+                .orShould()
+                .callMethod(Math.class, "random")
+                .check(core);
+    }
+
+    @Test
+    public void packagesDoNotGoInCircles() {
+        slices().matching("zephyrdune.(*)..").should().beFreeOfCycles().check(core);
+    }
+}
