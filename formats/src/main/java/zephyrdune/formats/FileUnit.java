@@ -12,7 +12,7 @@ enum FileUnit {
     STOPS(Unit.STOP, "Stops", "stops", 1),
     RATIO(Unit.RATIO, "", "as a plain ratio", 1);
 
-    /** Digits that are kept when they say the same as all of them. */
+    /** Digits that are kept of a converted value. */
     private static final MathContext SHORT = new MathContext(12);
 
     private final Unit unit;
@@ -48,14 +48,12 @@ enum FileUnit {
         return written / perCoreUnit;
     }
 
-    /** The value to write: the short decimal when it reads back as the same number, else the exact one. */
+    /**
+     * The value to write. A converted one is kept to twelve digits, far finer than anything on a table can be set, so that
+     * 40 degrees are written as 40 and a file that is read and written again stays the same.
+     */
     double toFile(double core) {
-        double exact = core * perCoreUnit;
-        if (!Double.isFinite(exact)) {
-            return exact;
-        }
-        double brief = new BigDecimal(exact).round(SHORT).doubleValue();
-        return toCore(brief) == core ? brief : exact;
+        return perCoreUnit == 1 ? core : bound(core);
     }
 
     /** A bound in the file's unit, without the dust of the conversion. */

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Component;
 import zephyrdune.picture.Picture;
 import zephyrdune.picture.Quality;
 import zephyrdune.picture.Renderer;
+import zephyrdune.server.problems.Superseded;
 import zephyrdune.table.TableSet;
 
 /**

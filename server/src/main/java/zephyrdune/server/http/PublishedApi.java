@@ -18,7 +18,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.SetSchema;
-import zephyrdune.server.problems.ProblemShape;
 
 /** The OpenAPI description. A set's part of it is the schema of the set file. */
 @Configuration

@@ -23,8 +23,6 @@ import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
 import zephyrdune.formats.BadSet;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.server.answers.Superseded;
-import zephyrdune.server.sets.SavedSince;
 
 /** Turns every exception into problem details, with no word of the program's insides. */
 @RestControllerAdvice

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.server.problems.Missing;
+import zephyrdune.server.problems.SavedSince;
 import zephyrdune.table.TableSet;
 
 @RestController

@@ -1,4 +1,4 @@
-package zephyrdune.server.problems;
+package zephyrdune.server.http;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -11,7 +11,7 @@ import zephyrdune.server.sets.StoredSet;
  * @param errors what is wrong with which field, when fields are
  * @param current the set as it was saved elsewhere, when that is the problem
  */
-public record ProblemShape(
+record ProblemShape(
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String title,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int status,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String detail,

@@ -1,0 +1,61 @@
+package zephyrdune.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+public class SetSchemaTest {
+
+    private static final Path PUBLISHED = Path.of("..", "docs", "formats", "zephyrdune-set-1.schema.json");
+
+    /** Run with -Dpublish=true to write the document anew after a change of the set. */
+    @Test
+    public void publishedDocumentIsTheOneInForce() throws IOException {
+        String document = SetSchema.document().toPrettyString() + "\n";
+        if (Boolean.getBoolean("publish")) {
+            Files.writeString(PUBLISHED, document);
+        }
+        assertThat(PUBLISHED).hasContent(document);
+    }
+
+    /** Every limit in the schema is the reader's: its ends pass, and what lies beyond is refused by that field's name. */
+    @Test
+    public void everyLimitHoldsInTheReader() throws BadSet {
+        JsonMapper json = JsonMapper.shared();
+        ObjectNode plain = (ObjectNode) json.readTree(SetFiles.PLAIN);
+        int limits = 0;
+        for (String part : new String[] {"camera", "light", "backdrop", "exposure"}) {
+            String type =
+                    part.equals("light") ? "Softbox" : part.substring(0, 1).toUpperCase() + part.substring(1);
+            JsonNode properties = SetSchema.document().at("/$defs/" + type + "/properties");
+            for (String field : properties.propertyNames()) {
+                JsonNode most = properties.get(field).get("maximum");
+                if (most != null) {
+                    double beyond = most.asDouble() * (1 + 1e-9) + 1e-9;
+                    assertThat(problemAt(plain, part, field, beyond)).isEqualTo(part + "." + field);
+                    double below = properties.get(field).get("minimum").asDouble() - 1e-9;
+                    assertThat(problemAt(plain, part, field, below)).isEqualTo(part + "." + field);
+                    limits++;
+                }
+            }
+        }
+        assertThat(limits).isEqualTo(14);
+    }
+
+    private static String problemAt(ObjectNode plain, String part, String field, double value) {
+        ObjectNode changed = plain.deepCopy();
+        ((ObjectNode) changed.get(part)).put(field, value);
+        try {
+            SetFormat.read(changed);
+            return "nowhere";
+        } catch (BadSet bad) {
+            return bad.problems().get(0).field();
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package zephyrdune.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import javax.imageio.ImageIO;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import zephyrdune.formats.BadSet;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.readings.Reading;
+import zephyrdune.readings.Readings;
+import zephyrdune.table.TableSet;
+
+public class AnswersApiTest extends RunningServer {
+
+    private static TableSet set() throws BadSet {
+        return SetFormat.read(chowder());
+    }
+
+    @Test
+    public void readingsAreTheCores() throws BadSet {
+        JsonNode answers = json(post("/api/readings", chowder().toString()));
+        List<Reading> expected = Readings.of(set());
+        assertThat(answers.size()).isEqualTo(expected.size());
+        for (int i = 0; i < expected.size(); i++) {
+            JsonNode answer = answers.get(i);
+            assertThat(answer.get("kind").asString())
+                    .isEqualTo(expected.get(i).kind().name());
+            assertThat(answer.get("value").asDouble())
+                    .isCloseTo(expected.get(i).value().orElseThrow(), within(1e-9));
+            assertThat(answer.get("places").size())
+                    .isEqualTo(expected.get(i).places().size());
+        }
+    }
+
+    @Test
+    public void kindsExplainEveryReading() {
+        JsonNode kinds = json(get("/api/reading-kinds"));
+        assertThat(kinds.size()).isEqualTo(9);
+        kinds.forEach(kind -> List.of("title", "unit", "meaning", "formula", "source", "movedBy")
+                .forEach(word -> assertThat(kind.get(word).asString()).isNotBlank()));
+    }
+
+    @Test
+    public void planHasTheLightWhereTheSetPutsIt() throws BadSet {
+        JsonNode plan = json(post("/api/plan?reachMetres=1.5", chowder().toString()));
+        assertThat(plan.get("faceCentre").get("x").asDouble())
+                .isCloseTo(set().light().centre().getX(), within(1e-9));
+        assertThat(plan.get("rings").size()).isEqualTo(6);
+        int size = plan.get("map").get("size").asInt();
+        assertThat(plan.get("map").get("stopHundredths").size()).isEqualTo(size * size);
+    }
+
+    @Test
+    public void pictureIsAPng() throws IOException {
+        HttpResponse<byte[]> response =
+                post("/api/picture?view=png&turn=1&sharpness=DRAFT", chowder().toString());
+        assertThat(response.headers().firstValue("content-type")).hasValue("image/png");
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(response.body()));
+        assertThat(image.getWidth()).isEqualTo(216);
+        assertThat(image.getHeight()).isEqualTo(144);
+    }
+
+    @Test
+    public void onlyTheNewestTurnIsDrawn() throws Exception {
+        CompletableFuture<HttpResponse<byte[]>> older = CompletableFuture.supplyAsync(() ->
+                post("/api/picture?view=turns&turn=1&sharpness=FINE", chowder().toString()));
+        Thread.sleep(200);
+        HttpResponse<byte[]> newer =
+                post("/api/picture?view=turns&turn=2&sharpness=DRAFT", chowder().toString());
+        assertThat(newer.statusCode()).isEqualTo(200);
+        assertThat(older.get().statusCode()).isEqualTo(409);
+        assertThat(json(older.get()).get("type").asString()).isEqualTo("urn:zephyrdune:problem:superseded");
+        HttpResponse<byte[]> late =
+                post("/api/picture?view=turns&turn=1&sharpness=DRAFT", chowder().toString());
+        assertThat(late.statusCode()).isEqualTo(409);
+    }
+
+    @Test
+    public void setFilesAreReadAndNotSaved() {
+        int before = json(get("/api/sets")).size();
+        HttpResponse<byte[]> response = send(to("/api/set-files")
+                .header("content-type", "application/octet-stream")
+                .POST(BodyPublishers.ofString(chowder().toString()))
+                .build());
+        assertThat(json(response).get("title").asString()).isEqualTo("Smoked mussel chowder");
+        assertThat(json(get("/api/sets")).size()).isEqualTo(before);
+    }
+
+    @Test
+    public void onlyThisMachinesNamesAreAnswered() throws IOException {
+        // the client library sets the host header itself, so this one is written by hand
+        String line = RawHttp.statusLine(to("/").build().uri(), "elsewhere.example");
+        assertThat(line).contains(" 421");
+        assertThat(RawHttp.statusLine(to("/api/health").build().uri(), "localhost"))
+                .contains(" 200");
+    }
+
+    @Test
+    public void answersKeepToWhatWasShipped() {
+        HttpResponse<byte[]> response = get("/api/health");
+        assertThat(response.headers().firstValue("content-security-policy").orElse(""))
+                .contains("default-src 'self'", "frame-ancestors 'none'");
+        assertThat(response.headers().firstValue("x-content-type-options")).hasValue("nosniff");
+    }
+}
