@@ -19,12 +19,12 @@ export function Header() {
   const { undo, redo } = useTable.getState();
   return (
     <header className="flex min-h-13 flex-wrap items-center gap-x-1 gap-y-1 px-3">
-      <div className="mr-2 flex items-center gap-2">
+      <div className="mr-2 flex items-center gap-2 max-sm:sr-only">
         <Mark />
-        <span className="font-bold text-[17px] tracking-tight max-sm:sr-only">Zephyrdune</span>
+        <span className="font-bold text-[17px] tracking-tight">Zephyrdune</span>
       </div>
       <Button look="outline" onClick={() => setListing(true)}>
-        <LayoutList size={16} /> Sets
+        <LayoutList size={16} /> <span className="max-sm:sr-only">Sets</span>
       </Button>
       {set && (
         <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:order-last max-sm:w-full">
@@ -64,7 +64,7 @@ export function Header() {
       </SymbolButton>
       {set && (
         <Button look="strong" disabled={!changed} onClick={() => void actions.save()}>
-          <Save size={16} /> Save
+          <Save size={16} /> <span className="max-sm:sr-only">Save</span>
         </Button>
       )}
       <SetsSheet open={listing} onClose={() => setListing(false)} />

@@ -128,14 +128,16 @@ function Tag({ x, y, text }: { x: number; y: number; text: string }) {
   );
 }
 
-/** Where a ring's label stands: at half past seven, towards the lower left. */
-const RING_LABEL = 45;
+/** Where the rings' labels stand: a quarter turn from the light, away from the labels of the lines. */
+const QUARTER_TURN = 0.25;
 
 function Rings({ plan, scale }: Part) {
+  const clock = useTable((table) => table.possible?.light.clockHours ?? 0);
+  const turn = clock / 12 + 1 - QUARTER_TURN;
   return (
     <g data-testid="rings">
       {plan.rings.map(({ stops, places }) => {
-        const label = places[Math.min(RING_LABEL, places.length - 1)];
+        const label = places[Math.floor((turn % 1) * places.length)];
         const now = stops === 0;
         return (
           label && (

@@ -15,9 +15,10 @@ export function useReach(): number {
     const need = Math.max(
       1.1 * Math.hypot(centre.x, centre.y) + set.light.widthMetres / 4,
       0.7 * set.camera.framedWidthMetres,
-      Math.min(1.05 * set.backdrop.distanceMetres, 1.5 * set.light.distanceMetres),
     );
-    held.current = REACHES.find((reach) => reach >= need) ?? 13;
+    // the backdrop too, where that does not make everything much smaller
+    const all = Math.max(need, Math.min(1.05 * set.backdrop.distanceMetres, 1.25 * need));
+    held.current = REACHES.find((reach) => reach >= all) ?? 13;
   }
   return held.current;
 }

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Popover } from "radix-ui";
+import { useState } from "react";
 import { api } from "../api/client";
 import type { Reading, ReadingKind } from "../api/types";
 import { useLength } from "../table/preferences";
@@ -16,11 +17,12 @@ function figure(kind: ReadingKind, value: number, length: Quantity): Figure {
   switch (kind.unit) {
     case "METRE":
       if (length.unit === "in") return { text: (value / 0.0254).toFixed(edge ? 2 : 1), unit: "in" };
+      if (value >= 1) return { text: value.toFixed(2), unit: "m" };
       return edge
         ? { text: (value * 1000).toFixed(0), unit: "mm" }
         : { text: (value * 100).toFixed(value < 0.1 ? 1 : 0), unit: "cm" };
     case "STOP":
-      return { text: signedStops(value), unit: Math.abs(value) <= 1 ? "stop" : "stops" };
+      return { text: signedStops(value), unit: Math.abs(value) < 1.05 ? "stop" : "stops" };
     default:
       return { text: value.toFixed(2), unit: ": 1" };
   }
@@ -64,10 +66,15 @@ export function Readings() {
 function Tile({ kind, reading, large }: { kind: ReadingKind; reading: Reading; large: boolean }) {
   const length = useLength();
   const shown = reading.value === null ? null : figure(kind, reading.value, length);
+  const [open, setOpen] = useState(false);
   const point = () => probe(reading.places);
-  const leave = () => probe([]);
+  const leave = () => open || probe([]);
+  const toggle = (next: boolean) => {
+    setOpen(next);
+    probe(next ? reading.places : []);
+  };
   return (
-    <Popover.Root onOpenChange={(open) => (open ? point() : leave())}>
+    <Popover.Root open={open} onOpenChange={toggle}>
       <Popover.Trigger
         data-testid={`reading-${kind.kind}`}
         onPointerEnter={point}

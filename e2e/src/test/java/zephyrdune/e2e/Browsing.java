@@ -1,0 +1,215 @@
+package zephyrdune.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.BoundingBox;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.BeforeSuite;
+
+/** One application and one browser for all tests; a new, empty profile for each. */
+abstract class Browsing {
+
+    private static Playwright playwright;
+    private static Browser browser;
+    private static Path data;
+    private static StartedApplication application;
+
+    private final List<String> complaints = new ArrayList<>();
+    private BrowserContext context;
+    Page page;
+
+    @BeforeSuite
+    public static void start() {
+        if (application == null) {
+            data = StartedApplication.newData();
+            application = StartedApplication.start(data);
+            playwright = Playwright.create();
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-quic",
+                                    "--no-first-run",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync")));
+        }
+    }
+
+    @AfterSuite
+    public static void stop() {
+        if (application != null) {
+            browser.close();
+            playwright.close();
+            application.close();
+            StartedApplication.delete(data);
+            application = null;
+        }
+    }
+
+    @BeforeMethod
+    public void newProfile() {
+        complaints.clear();
+        context = newContext(1280, 800);
+        page = newPage(context);
+    }
+
+    @AfterMethod
+    public void endProfile() {
+        context.close();
+        assertThat(complaints).as("errors in the browser's console").isEmpty();
+    }
+
+    static BrowserContext newContext(int width, int height) {
+        return browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setAcceptDownloads(true)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+    }
+
+    Page newPage(BrowserContext in) {
+        Page opened = in.newPage();
+        opened.onPageError(complaints::add);
+        opened.onConsoleMessage(message -> {
+            // a refused set is answered with a status that the browser writes to its console by itself
+            if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
+                complaints.add(message.text());
+            }
+        });
+        return opened;
+    }
+
+    BrowserContext context() {
+        return context;
+    }
+
+    static String address() {
+        return application.address();
+    }
+
+    /** Opens a demo set by its title, as it is saved. */
+    void open(String title) {
+        page.navigate(address());
+        openFromList(title);
+    }
+
+    void openFromList(String title) {
+        waitForFine();
+        page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, named("Sets"))
+                .click();
+        Locator list = page.getByLabel("Saved sets");
+        list.getByText(title, new Locator.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        page.waitForFunction("title => document.querySelector('h1')?.textContent.startsWith(title)", title);
+        list.waitFor(
+                new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+        waitForFine();
+    }
+
+    static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name).setExact(true);
+    }
+
+    void click(String button) {
+        page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, named(button))
+                .click();
+    }
+
+    /** Waits until the picture of the present set is the fine one. */
+    void waitForFine() {
+        page.waitForTimeout(350); // a change made just now has to reach the picture first
+        page.waitForSelector(
+                "[data-testid=picture][data-fine=true]", new Page.WaitForSelectorOptions().setTimeout(60_000));
+    }
+
+    Locator field(String path) {
+        return page.getByTestId(path);
+    }
+
+    void type(String path, String text) {
+        field(path).fill(text);
+        field(path).press("Enter");
+    }
+
+    /** The number a reading shows. */
+    double reading(String kind) {
+        String text =
+                page.getByTestId("reading-" + kind).locator("span span").first().textContent();
+        return Double.parseDouble(text.replace("−", "-").replace("+", ""));
+    }
+
+    /** Waits until a reading shows something else, and gives that. */
+    double changedReading(String kind, double before) {
+        for (int i = 0; i < 100 && reading(kind) == before; i++) {
+            page.waitForTimeout(50);
+        }
+        return reading(kind);
+    }
+
+    BufferedImage picture() {
+        String base64 = (String) page.evaluate("""
+                async () => {
+                  const url = document.querySelector('[data-testid=picture]').src;
+                  const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
+                  let text = '';
+                  for (const byte of bytes) text += String.fromCharCode(byte);
+                  return btoa(text);
+                }
+                """);
+        try {
+            return ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode(base64)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Mean green code value of a small patch of the picture, its middle given as shares of width and height. */
+    static double patch(BufferedImage image, double across, double down) {
+        int x = (int) (across * image.getWidth());
+        int y = (int) (down * image.getHeight());
+        double sum = 0;
+        for (int i = -6; i <= 6; i++) {
+            for (int j = -6; j <= 6; j++) {
+                sum += (image.getRGB(x + i, y + j) >> 8) & 0xff;
+            }
+        }
+        return sum / 169;
+    }
+
+    double[] middle(Locator locator) {
+        BoundingBox box = locator.boundingBox();
+        return new double[] {box.x + box.width / 2, box.y + box.height / 2};
+    }
+
+    /** Drags from one place to another in small steps, as a hand does. */
+    void drag(double[] from, double[] to) {
+        page.mouse().move(from[0], from[1]);
+        page.mouse().down();
+        for (int step = 1; step <= 12; step++) {
+            page.mouse().move(from[0] + (to[0] - from[0]) * step / 12, from[1] + (to[1] - from[1]) * step / 12);
+            page.waitForTimeout(20);
+        }
+        page.mouse().up();
+    }
+}

@@ -1,0 +1,133 @@
+package zephyrdune.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+/** WCAG 2.2 AA by axe, and every control by keyboard alone. */
+public class EveryoneTest extends Browsing {
+
+    private void noViolations(String where) {
+        List<Rule> found = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze()
+                .getViolations();
+        List<String> grave = found.stream()
+                .filter(rule ->
+                        rule.getImpact().equals("serious") || rule.getImpact().equals("critical"))
+                .map(rule -> rule.getId() + ": " + rule.getNodes())
+                .toList();
+        assertThat(grave).as(where).isEmpty();
+    }
+
+    @Test
+    public void axeFindsNothingGrave() {
+        open("Smoked mussel chowder");
+        noViolations("working view, dark");
+        page.getByTestId("reading-BACKDROP_LEVEL").click();
+        noViolations("a reading's explanation");
+        page.keyboard().press("Escape");
+        type("light.heightAngleDegrees", "2");
+        assertThat(page.getByTestId("impossible")).isVisible();
+        noViolations("an impossible set");
+        click("Take back");
+        click("Light theme");
+        noViolations("working view, light");
+        for (String tab : new String[] {"Dish", "Camera", "Table"}) {
+            page.getByRole(com.microsoft.playwright.options.AriaRole.TAB, named(tab))
+                    .click();
+            noViolations("tab " + tab);
+        }
+        click("Sets");
+        assertThat(page.getByLabel("Saved sets")).isVisible();
+        noViolations("sets");
+        page.keyboard().press("Escape");
+        page.setViewportSize(390, 844);
+        noViolations("phone");
+        page.navigate(address() + "#/");
+        page.reload();
+        assertThat(page.getByText("The table is empty")).isVisible();
+        noViolations("empty table");
+    }
+
+    @Test
+    public void phoneAndTabletDoNotScrollSideways() {
+        open("Smoked mussel chowder");
+        for (int width : new int[] {390, 820}) {
+            page.setViewportSize(width, 900);
+            page.waitForTimeout(300);
+            assertThat(page.evaluate("() => document.scrollingElement.scrollWidth - innerWidth"))
+                    .as("overflow at %d", width)
+                    .isEqualTo(0);
+        }
+    }
+
+    @Test
+    public void everyControlIsReachedByTab() {
+        open("Smoked mussel chowder");
+        type("light.clockHours", "9:00"); // so that undo and save are there
+        page.evaluate("() => document.activeElement.blur()");
+        Set<Object> reached = new LinkedHashSet<>();
+        String describe =
+                "() => { const e = document.activeElement; return e.dataset.testid ?? e.getAttribute('aria-label') ?? e.textContent; }";
+        for (int i = 0; i < 60; i++) {
+            page.keyboard().press("Tab");
+            reached.add(page.evaluate(describe));
+        }
+        assertThat(reached)
+                .contains(
+                        "Undo",
+                        "Download as a file",
+                        "Show inches",
+                        "Light theme",
+                        "reading-TIP_EDGE",
+                        "reading-POINT_RULE_ERROR",
+                        "handle-floor",
+                        "handle-rise",
+                        "light.clockHours",
+                        "light.aim.zMetres",
+                        "Turn 90°");
+        assertThat(reached.stream().map(String::valueOf).map(String::strip)).contains("Sets", "Save", "Light");
+    }
+
+    @Test
+    public void fromSetsToSavedByKeyboardAlone() {
+        page.navigate(address());
+        waitForFine();
+        focusByTab(page, "Sets");
+        page.keyboard().press("Enter");
+        focusByTab(page, "New set");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("h1")).containsText("New set");
+        waitForFine();
+        focusByTab(page, "Light");
+        page.keyboard().press("ArrowRight");
+        assertThat(field("dish.kind")).isVisible();
+        page.keyboard().press("Tab");
+        page.keyboard().press("Tab");
+        page.keyboard().type("bowl");
+        assertThat(field("dish.kind")).hasValue("bowl");
+        page.keyboard().press("Control+s");
+        assertThat(page.getByTestId("save-state")).hasText("saved");
+        page.keyboard().press("Control+z");
+        assertThat(page.getByTestId("save-state")).hasText("not saved yet");
+    }
+
+    private static void focusByTab(Page page, String text) {
+        for (int i = 0; i < 60; i++) {
+            page.keyboard().press("Tab");
+            Object found = page.evaluate("() => document.activeElement.textContent.trim()");
+            if (text.equals(found)) {
+                return;
+            }
+        }
+        throw new AssertionError("\"" + text + "\" was not reached by Tab");
+    }
+}

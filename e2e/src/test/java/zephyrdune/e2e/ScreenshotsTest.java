@@ -1,0 +1,57 @@
+package zephyrdune.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+
+/** A picture of each main view from the demo data; with -Dscreenshots=true they replace those in docs/screenshots. */
+public class ScreenshotsTest extends Browsing {
+
+    private static final Path FOLDER = Boolean.getBoolean("screenshots")
+            ? StartedApplication.ROOT.resolve("docs/screenshots")
+            : Path.of("target", "screenshots");
+
+    private void shoot(String name) {
+        page.mouse().move(2, 2);
+        page.waitForTimeout(300);
+        Path file = FOLDER.resolve(name + ".png");
+        page.screenshot(new Page.ScreenshotOptions().setPath(file).setFullPage(page.viewportSize().width < 1000));
+        assertThat(file).isNotEmptyFile();
+        assertThat(file.toFile().length()).isGreaterThan(20_000);
+    }
+
+    @Test
+    public void mainViews() throws Exception {
+        Files.createDirectories(FOLDER);
+        open("Smoked mussel chowder");
+        shoot("working-view");
+        page.getByTestId("reading-FALL_OFF_HERO").click();
+        shoot("reading-explained");
+        page.keyboard().press("Escape");
+        type("light.heightAngleDegrees", "3");
+        page.getByTestId("impossible").waitFor();
+        shoot("impossible-set");
+        click("Take back");
+        click("Light theme");
+        openFromList("Pear and almond tart");
+        shoot("working-view-light");
+        click("Dark theme");
+        openFromList("Rye crispbread tower");
+        shoot("straight-on");
+        click("Sets");
+        page.waitForTimeout(300);
+        shoot("sets");
+        page.keyboard().press("Escape");
+        page.setViewportSize(390, 844);
+        waitForFine();
+        shoot("phone");
+        page.setViewportSize(1280, 800);
+        page.navigate(address() + "#/");
+        page.reload();
+        page.getByText("The table is empty").waitFor();
+        shoot("empty-table");
+    }
+}

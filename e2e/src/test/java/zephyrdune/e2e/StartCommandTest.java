@@ -1,0 +1,129 @@
+package zephyrdune.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class StartCommandTest {
+
+    private Path data;
+
+    @BeforeMethod
+    public void newData() {
+        data = StartedApplication.newData();
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void deleteData() {
+        StartedApplication.delete(data);
+    }
+
+    private record Ended(int status, String said) {}
+
+    private Ended run(String... words) throws IOException, InterruptedException {
+        Process process = StartedApplication.command(data, words).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return new Ended(process.waitFor(), said);
+    }
+
+    private static String get(String url) throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(HttpRequest.newBuilder(URI.create(url)).build(), BodyHandlers.ofString())
+                .body();
+    }
+
+    @DataProvider
+    Object[][] mistakes() {
+        return new Object[][] {
+            {new String[] {"start", "--port", "many"}, "--port needs a number from 0 to 65535, not \"many\""},
+            {new String[] {"start", "--port", "70000"}, "--port needs a number"},
+            {new String[] {"start", "--port"}, "--port needs a number"},
+            {new String[] {"start", "--fast"}, "does not know \"--fast\""},
+            {new String[] {"stop"}, "there is no command \"stop\""},
+        };
+    }
+
+    @Test(dataProvider = "mistakes")
+    public void mistakesAreSaid(String[] words, String answer) throws Exception {
+        Ended ended = run(words);
+        assertThat(ended.status()).isNotZero();
+        assertThat(ended.said()).contains(answer);
+    }
+
+    @Test
+    public void helpNamesEveryOption() throws Exception {
+        Ended ended = run("--help");
+        assertThat(ended.status()).isZero();
+        assertThat(ended.said()).contains("start", "test", "--port", "--no-demo", "ZEPHYRDUNE_HOME");
+    }
+
+    @Test
+    public void aSecondStartOnTheSameDataIsRefused() throws Exception {
+        try (StartedApplication first = StartedApplication.start(data)) {
+            Ended second = run("start", "--no-build", "--port", "0");
+            assertThat(second.status()).isNotZero();
+            assertThat(second.said()).contains("already running on " + data, first.address());
+            assertThat(get(first.address() + "api/sets")).contains("Smoked mussel chowder");
+        }
+    }
+
+    @Test
+    public void aPortInUseIsSaid() throws Exception {
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            Ended ended = run("start", "--no-build", "--port", Integer.toString(taken.getLocalPort()));
+            assertThat(ended.status()).isNotZero();
+            assertThat(ended.said()).contains("port " + taken.getLocalPort() + " is in use", "--port");
+        }
+    }
+
+    @Test
+    public void stopsCleanlyAndKeepsItsData() throws Exception {
+        ProcessHandle server;
+        ProcessHandle database;
+        try (StartedApplication first = StartedApplication.start(data, "--no-demo", "--port", "0")) {
+            assertThat(get(first.address() + "api/sets")).isEqualTo("[]");
+            server = first.server();
+            database = first.database();
+            HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(first.address() + "api/sets"))
+                                    .header("content-type", "application/json")
+                                    .POST(HttpRequest.BodyPublishers.ofFile(StartedApplication.ROOT.resolve(
+                                            "server/src/main/resources/demo/3-tart.json")))
+                                    .build(),
+                            BodyHandlers.ofString());
+        }
+        assertThat(server.isAlive()).isFalse();
+        assertThat(database.isAlive()).isFalse();
+        try (StartedApplication again = StartedApplication.start(data)) {
+            assertThat(get(again.address() + "api/sets")).contains("Pear and almond tart");
+        }
+    }
+
+    @Test
+    public void secretsAndFilesAreTheirOwnersAlone() throws Exception {
+        try (StartedApplication application = StartedApplication.start(data)) {
+            assertThat(application.address()).startsWith("http://127.0.0.1:");
+            Path password = data.resolve("database/password");
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(password)))
+                    .isEqualTo("rw-------");
+            assertThat(Files.readString(password)).hasSizeGreaterThan(20);
+            assertThat(Files.getOwner(data.resolve("database/cluster")).getName())
+                    .isNotEqualTo("root");
+        }
+    }
+}

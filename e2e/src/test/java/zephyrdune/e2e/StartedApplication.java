@@ -1,0 +1,148 @@
+package zephyrdune.e2e;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/** The application as a person starts it: by its own command, on a data folder of its own. */
+final class StartedApplication implements AutoCloseable {
+
+    static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+
+    private final Path data;
+    private final Process process;
+    private final List<String> said = new ArrayList<>();
+    private String address;
+
+    private StartedApplication(Path data, Process process) {
+        this.data = data;
+        this.process = process;
+    }
+
+    /** An empty data folder that the database's user can pass to. */
+    static Path newData() {
+        try {
+            return Files.createTempDirectory(Path.of("/tmp"), "zephyrdune-e2e");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static void delete(Path data) {
+        try (Stream<Path> files = Files.walk(data)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static ProcessBuilder command(Path data, String... words) {
+        List<String> line = new ArrayList<>(List.of(ROOT.resolve("zephyrdune").toString()));
+        line.addAll(List.of(words));
+        ProcessBuilder builder = new ProcessBuilder(line).redirectErrorStream(true);
+        builder.environment().put("ZEPHYRDUNE_HOME", data.toString());
+        return builder;
+    }
+
+    /** Starts what is built, on any free port unless one is named, and waits until it has said where it is. */
+    static StartedApplication start(Path data, String... words) {
+        List<String> line = new ArrayList<>(List.of("start", "--no-build"));
+        line.addAll(words.length == 0 ? List.of("--port", "0") : List.of(words));
+        try {
+            Process process = command(data, line.toArray(String[]::new)).start();
+            StartedApplication application = new StartedApplication(data, process);
+            application.waitForAddress();
+            return application;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void waitForAddress() throws IOException {
+        BufferedReader output =
+                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+        String line = output.readLine();
+        while (line != null) {
+            said.add(line);
+            if (line.startsWith("Zephyrdune is at ")) {
+                address = line.substring("Zephyrdune is at ".length());
+                Thread drain = new Thread(() -> output.lines().forEach(said::add));
+                drain.setDaemon(true);
+                drain.start();
+                return;
+            }
+            line = output.readLine();
+        }
+        throw new AssertionError("did not start: " + said);
+    }
+
+    String address() {
+        return address;
+    }
+
+    String port() {
+        return address.replaceAll("^.*:(\\d+)/$", "$1");
+    }
+
+    private long pid(Path file) {
+        try {
+            return Long.parseLong(Files.readAllLines(file).get(0).trim());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    ProcessHandle server() {
+        return ProcessHandle.of(pid(data.resolve("server.pid"))).orElseThrow();
+    }
+
+    ProcessHandle database() {
+        return ProcessHandle.of(pid(data.resolve("database/cluster/postmaster.pid")))
+                .orElseThrow();
+    }
+
+    /** kill -9 of the start command, the server and the database. */
+    void killEverything() {
+        ProcessHandle server = server();
+        ProcessHandle database = database();
+        process.destroyForcibly();
+        database.destroyForcibly();
+        server.destroyForcibly();
+        process.onExit().join();
+        server.onExit().join();
+    }
+
+    int waitForEnd() {
+        try {
+            if (!process.waitFor(60, TimeUnit.SECONDS)) {
+                throw new AssertionError("still running: " + said);
+            }
+        } catch (InterruptedException e) {
+            throw new AssertionError(e);
+        }
+        return process.exitValue();
+    }
+
+    List<String> said() {
+        return said;
+    }
+
+    /** Asks it to stop, as Ctrl-C does. */
+    @Override
+    public void close() {
+        if (process.isAlive()) {
+            process.destroy();
+            waitForEnd();
+        }
+    }
+}

@@ -1,0 +1,190 @@
+package zephyrdune.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import java.awt.image.BufferedImage;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+public class WorkingViewTest extends Browsing {
+
+    @BeforeMethod
+    public void openChowder() {
+        open("Smoked mussel chowder");
+    }
+
+    @Test
+    public void everythingFitsWithoutScrolling() {
+        Object overflow = page.evaluate(
+                "() => { const e = document.scrollingElement; return [e.scrollHeight - innerHeight, e.scrollWidth - innerWidth]; }");
+        assertThat(overflow.toString()).isEqualTo("[0, 0]");
+        for (String part : new String[] {"handle-floor", "handle-rise", "picture", "reading-TIP_EDGE", "contours"}) {
+            assertThat(page.getByTestId(part)).isInViewport();
+        }
+        assertThat(page.locator("h1")).containsText("Smoked mussel chowder");
+    }
+
+    /** From 6 o'clock to 10 o'clock: the shadow goes from behind the bowl to its right, and undo puts both back. */
+    @Test
+    public void draggingTheSoftboxMovesTheShadow() {
+        type("light.clockHours", "6:00");
+        waitForFine();
+        assertThat(reading("FALL_OFF_FRAME")).isCloseTo(0, within(1e-9));
+        assertThat(rightAgainstLeft()).isCloseTo(1, within(0.08));
+        double shadowAtSix = middle(page.getByTestId("floor-shadow"))[1];
+
+        double[] from = middle(page.getByTestId("handle-floor"));
+        double[] hero = middle(page.getByLabel("Floor, from above"));
+        double radius = from[1] - hero[1];
+        double ten = Math.toRadians(300);
+        drag(from, new double[] {hero[0] + radius * Math.sin(ten), hero[1] - radius * Math.cos(ten)});
+        assertThat(changedReading("FALL_OFF_FRAME", 0)).isLessThan(-0.8);
+        waitForFine();
+        assertThat(field("light.clockHours").inputValue()).matches("(9:5\\d|10:0\\d)");
+        assertThat(rightAgainstLeft()).as("the shadow lies to the right").isLessThan(0.6);
+        assertThat(middle(page.getByTestId("floor-shadow"))[1]).isGreaterThan(shadowAtSix + 3);
+
+        click("Undo");
+        assertThat(field("light.clockHours")).hasValue("6:00");
+        assertThat(changedReading("FALL_OFF_FRAME", reading("FALL_OFF_FRAME"))).isCloseTo(0, within(1e-9));
+        waitForFine();
+        assertThat(rightAgainstLeft()).isCloseTo(1, within(0.08));
+
+        click("Redo");
+        assertThat(field("light.clockHours").inputValue()).matches("(9:5\\d|10:0\\d)");
+    }
+
+    /** Table to the right of the bowl against table to its left, as code values. */
+    private double rightAgainstLeft() {
+        BufferedImage image = picture();
+        return patch(image, 0.72, 0.66) / patch(image, 0.28, 0.66);
+    }
+
+    @Test
+    public void draggingUpInTheRiseShortensTheShadow() {
+        double before = reading("SHADOW_LENGTH");
+        double[] from = middle(page.getByTestId("handle-rise"));
+        drag(from, new double[] {from[0], from[1] - 40});
+        assertThat(changedReading("SHADOW_LENGTH", before)).isLessThan(before);
+        assertThat(Double.parseDouble(field("light.heightAngleDegrees").inputValue()))
+                .isGreaterThan(45);
+    }
+
+    @Test
+    public void aDropWhereTheLightCannotBeGoesBack() {
+        String before = field("light.distanceMetres").inputValue();
+        double[] from = middle(page.getByTestId("handle-rise"));
+        page.mouse().move(from[0], from[1]);
+        page.mouse().down();
+        page.mouse().move(from[0], from[1] + 60, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        assertThat(page.getByTestId("impossible")).containsText("below the table top; raise it to at least");
+        page.mouse().up();
+        assertThat(page.getByTestId("impossible")).isHidden();
+        assertThat(Double.parseDouble(field("light.heightAngleDegrees").inputValue()))
+                .isGreaterThan(15);
+        click("Undo");
+        assertThat(field("light.distanceMetres")).hasValue(before);
+    }
+
+    @Test
+    public void numbersCanBeTypedAndNudged() {
+        type("light.distanceMetres", "1.2 m");
+        assertThat(field("light.distanceMetres")).hasValue("120");
+        field("light.distanceMetres").press("ArrowUp");
+        assertThat(field("light.distanceMetres")).hasValue("121");
+        field("light.distanceMetres").press("Shift+ArrowDown");
+        assertThat(field("light.distanceMetres")).hasValue("111");
+        type("light.clockHours", "12:00");
+        field("light.clockHours").press("ArrowUp");
+        assertThat(field("light.clockHours")).hasValue("12:15");
+    }
+
+    @Test
+    public void aNumberOutOfRangeIsKeptInTheFieldAndOffTheTable() {
+        double before = reading("SIZE_ACROSS");
+        for (String wrong : new String[] {"9000", "0", "-5", "NaN", "wide", "1e9"}) {
+            type("light.widthMetres", wrong);
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
+                    .containsText("2 to 300 cm");
+            assertThat(field("light.widthMetres")).hasValue(wrong);
+            assertThat(reading("SIZE_ACROSS")).isEqualTo(before);
+        }
+        field("light.widthMetres").press("Escape");
+        assertThat(field("light.widthMetres")).hasValue("60");
+        assertThat(page.getByTestId("save-state")).hasText("saved");
+    }
+
+    @Test
+    public void whatCannotStandIsSaidAndTakenBack() {
+        type("light.heightAngleDegrees", "3");
+        Locator said = page.getByTestId("impossible");
+        assertThat(said).containsText("raise it to at least 19°");
+        click("Save");
+        assertThat(page.getByText("Not saved:").first()).isVisible();
+        click("Take back");
+        assertThat(said).isHidden();
+        assertThat(field("light.heightAngleDegrees")).hasValue("40");
+    }
+
+    @Test
+    public void inchesEverywhere() {
+        click("Show inches");
+        assertThat(field("light.distanceMetres")).hasValue("35.43");
+        type("light.distanceMetres", "36");
+        click("Show centimetres");
+        assertThat(field("light.distanceMetres")).hasValue("91.4");
+    }
+
+    @Test
+    public void arrowKeysMoveTheLightOnTheFloor() {
+        double before = reading("BACKDROP_LEVEL");
+        page.getByTestId("handle-floor").focus();
+        for (int i = 0; i < 3; i++) {
+            page.keyboard().press("Shift+ArrowDown");
+        }
+        assertThat(changedReading("BACKDROP_LEVEL", before)).isNotEqualTo(before);
+        assertThat(page.getByTestId("handle-floor"))
+                .hasAttribute("aria-valuetext", java.util.regex.Pattern.compile("9:.*"));
+        page.keyboard().press("Control+z");
+        assertThat(field("light.clockHours")).hasValue("10:00");
+    }
+
+    @Test
+    public void aReadingShowsItsPlaceAndItsSource() {
+        page.getByTestId("reading-FALL_OFF_FRAME").hover();
+        assertThat(page.getByTestId("probes").first().locator("circle")).hasCount(2);
+        page.getByTestId("reading-FALL_OFF_FRAME").click();
+        assertThat(page.getByText("J. H. Lambert, Photometria, 1760")).isVisible();
+        assertThat(page.getByTestId("probes").first().locator("circle")).hasCount(2);
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("J. H. Lambert, Photometria, 1760")).isHidden();
+    }
+
+    @Test
+    public void theDishCanBeChanged() {
+        page.getByRole(com.microsoft.playwright.options.AriaRole.TAB, named("Dish"))
+                .click();
+        field("dish.kind").selectOption("drum");
+        type("dish.drumHeightMetres", "24");
+        assertThat(changedReading("SHADOW_LENGTH", 12)).isGreaterThan(20);
+        click("Undo");
+        click("Undo");
+        assertThat(field("dish.kind")).hasValue("bowl");
+    }
+
+    @Test
+    public void unsavedWorkAndItsHistorySurviveAReload() {
+        type("light.clockHours", "2:00");
+        type("light.distanceMetres", "130");
+        page.reload();
+        waitForFine();
+        assertThat(field("light.clockHours")).hasValue("2:00");
+        assertThat(field("light.distanceMetres")).hasValue("130");
+        assertThat(page.getByTestId("save-state")).hasText("not saved yet");
+        click("Undo");
+        assertThat(field("light.distanceMetres")).hasValue("90");
+    }
+}
