@@ -1,3 +1,4 @@
+import { useAnswers } from "../readings/answers";
 import { useTable } from "../table/store";
 import { usePicture } from "./usePicture";
 
@@ -6,6 +7,7 @@ export function Picture() {
   const possible = useTable((table) => table.possible);
   const problem = useTable((table) => table.problem);
   const { url, fine, failed } = usePicture(possible);
+  const inFrame = useAnswers((answers) => answers.plan?.lightInFrame);
   return (
     <section
       aria-label="Picture, what the camera sees"
@@ -22,6 +24,18 @@ export function Picture() {
         />
       ) : (
         <p className="text-soft">{failed ?? "Drawing the first picture …"}</p>
+      )}
+      {inFrame && inFrame.face + inFrame.back > 0 && (
+        <p
+          role="status"
+          data-testid="light-in-frame"
+          className="absolute bottom-2 left-3 rounded bg-ground/85 px-2 py-0.5 text-sm"
+        >
+          {inFrame.back > inFrame.face
+            ? "The back of the light covers "
+            : "The light itself fills "}
+          {Math.max(1, Math.round(100 * (inFrame.face + inFrame.back)))} % of the frame
+        </p>
       )}
       <p
         className="absolute right-3 bottom-2 rounded bg-ground/80 px-2 py-0.5 text-soft text-xs"

@@ -14,7 +14,7 @@ public record Quality(int width, int looks, int shadowRays, int bounces) {
     public static final Quality DRAFT = new Quality(216, 1, 8, 2);
 
     /** When the hand rests. */
-    public static final Quality FINE = new Quality(720, 4, 8, 2);
+    public static final Quality FINE = new Quality(720, 4, 8, 1);
 
     /** Pixels down for a frame of the given sides. */
     int height(double sensorWidth, double sensorHeight) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.picture.LightInFrame;
 import zephyrdune.picture.View;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.Rim;
@@ -19,6 +20,7 @@ import zephyrdune.table.TableSet;
  * @param aim the point the light is aimed at
  * @param lens the camera's lens
  * @param frame where the corners of the frame meet the table or the backdrop, in order round the frame
+ * @param lightInFrame how much of the frame the light itself takes up
  * @param rims the dish's outlines
  * @param shadow the rim's shadow on the table, if it has an end there
  * @param shadowPoints places on the table whose convex hull is the shadow's middle line
@@ -31,6 +33,7 @@ public record Plan(
         Vector3D aim,
         Vector3D lens,
         List<Vector3D> frame,
+        LightInFrame lightInFrame,
         List<Rim> rims,
         Optional<TableShadow> shadow,
         List<Vector3D> shadowPoints,
@@ -52,6 +55,7 @@ public record Plan(
                 set.light().aim().point(),
                 view.eye(),
                 frame(view, set.backdrop().distance()),
+                LightInFrame.of(set),
                 set.dish().rims(),
                 TableShadow.of(set),
                 TableShadow.middleOutline(set),

@@ -202,6 +202,19 @@ public class RendererTest {
     }
 
     @Test
+    public void lightInTheFrameIsCounted() {
+        TableSet behind = Sets.chowder()
+                .withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.48))
+                .withLight(box(0.2, 0.2, 12, 10, 0.7));
+        assertThat(LightInFrame.of(behind).face()).isBetween(0.02, 0.5);
+        assertThat(LightInFrame.of(behind).back()).isZero();
+        // from 6 o'clock, between lens and dish: its back covers the middle of the frame
+        TableSet before = Sets.lit(box(0.6, 0.6, 6, 45, 0.9));
+        assertThat(LightInFrame.of(before).back()).isGreaterThan(0.9);
+        assertThat(LightInFrame.of(Sets.chowder())).isEqualTo(new LightInFrame(0, 0));
+    }
+
+    @Test
     public void everyPixelIsAFiniteNumber() {
         for (float value : render(Sets.chowder(), Quality.DRAFT).linear()) {
             assertThat(Float.isFinite(value) && value >= 0).isTrue();

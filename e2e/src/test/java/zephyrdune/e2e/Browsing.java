@@ -8,15 +8,23 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
@@ -84,7 +92,7 @@ abstract class Browsing {
         return browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setAcceptDownloads(true)
-                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+                .setReducedMotion(ReducedMotion.REDUCE));
     }
 
     Page newPage(BrowserContext in) {
@@ -107,24 +115,33 @@ abstract class Browsing {
         return application.address();
     }
 
-    /** Opens a demo set by its title, as it is saved. */
+    /** Opens a saved set by its title. */
     void open(String title) {
-        page.navigate(address());
-        openFromList(title);
+        page.navigate(address() + "#/sets/" + idOf(title));
+        page.reload();
+        waitForReadings(title);
     }
 
-    void openFromList(String title) {
-        waitForFine();
-        page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, named("Sets"))
-                .click();
-        Locator list = page.getByLabel("Saved sets");
-        list.getByText(title, new Locator.GetByTextOptions().setExact(true))
-                .first()
-                .click();
+    private static String idOf(String title) {
+        try {
+            HttpRequest request =
+                    HttpRequest.newBuilder(URI.create(address() + "api/sets")).build();
+            String list = HttpClient.newHttpClient()
+                    .send(request, BodyHandlers.ofString())
+                    .body();
+            Matcher row = Pattern.compile("\"id\":\"([^\"]+)\"[^}]*\"title\":\"" + Pattern.quote(title) + "\"")
+                    .matcher(list);
+            assertThat(row.find()).as("a set titled %s", title).isTrue();
+            return row.group(1);
+        } catch (IOException | InterruptedException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    /** Waits until a set is on the table and its readings are there. */
+    void waitForReadings(String title) {
         page.waitForFunction("title => document.querySelector('h1')?.textContent.startsWith(title)", title);
-        list.waitFor(
-                new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
-        waitForFine();
+        page.getByTestId("reading-TIP_EDGE").waitFor();
     }
 
     static Page.GetByRoleOptions named(String name) {
@@ -132,8 +149,7 @@ abstract class Browsing {
     }
 
     void click(String button) {
-        page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, named(button))
-                .click();
+        page.getByRole(AriaRole.BUTTON, named(button)).click();
     }
 
     /** Waits until the picture of the present set is the fine one. */
@@ -170,11 +186,13 @@ abstract class Browsing {
     BufferedImage picture() {
         String base64 = (String) page.evaluate("""
                 async () => {
-                  const url = document.querySelector('[data-testid=picture]').src;
-                  const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
-                  let text = '';
-                  for (const byte of bytes) text += String.fromCharCode(byte);
-                  return btoa(text);
+                  const image = document.querySelector('[data-testid=picture]');
+                  await image.decode();
+                  const canvas = document.createElement('canvas');
+                  canvas.width = image.naturalWidth;
+                  canvas.height = image.naturalHeight;
+                  canvas.getContext('2d').drawImage(image, 0, 0);
+                  return canvas.toDataURL('image/png').split(',')[1];
                 }
                 """);
         try {

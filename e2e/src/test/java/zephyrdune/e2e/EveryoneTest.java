@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -41,8 +42,7 @@ public class EveryoneTest extends Browsing {
         click("Light theme");
         noViolations("working view, light");
         for (String tab : new String[] {"Dish", "Camera", "Table"}) {
-            page.getByRole(com.microsoft.playwright.options.AriaRole.TAB, named(tab))
-                    .click();
+            page.getByRole(AriaRole.TAB, named(tab)).click();
             noViolations("tab " + tab);
         }
         click("Sets");
@@ -99,14 +99,12 @@ public class EveryoneTest extends Browsing {
 
     @Test
     public void fromSetsToSavedByKeyboardAlone() {
-        page.navigate(address());
-        waitForFine();
+        open("Smoked mussel chowder");
         focusByTab(page, "Sets");
         page.keyboard().press("Enter");
         focusByTab(page, "New set");
         page.keyboard().press("Enter");
-        assertThat(page.locator("h1")).containsText("New set");
-        waitForFine();
+        waitForReadings("New set");
         focusByTab(page, "Light");
         page.keyboard().press("ArrowRight");
         assertThat(field("dish.kind")).isVisible();

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -20,7 +21,7 @@ public class LossTest extends Browsing {
         data = StartedApplication.newData();
         own = StartedApplication.start(data);
         page.navigate(own.address());
-        waitForFine();
+        waitForReadings("Smoked mussel chowder");
     }
 
     @AfterMethod(alwaysRun = true)
@@ -55,15 +56,12 @@ public class LossTest extends Browsing {
         waitForFine();
         assertThat(field("light.clockHours")).hasValue(unsaved);
         page.reload();
-        waitForFine();
         assertThat(field("light.clockHours")).hasValue(unsaved);
-        while (page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, named("Undo"))
-                .isEnabled()) {
+        while (page.getByRole(AriaRole.BUTTON, named("Undo")).isEnabled()) {
             click("Undo");
         }
         page.evaluate("() => { localStorage.clear(); sessionStorage.clear(); }");
         page.reload();
-        waitForFine();
         assertThat(field("light.distanceMetres")).hasValue("123");
         assertThat(page.getByTestId("save-state")).hasText("saved");
     }

@@ -27,6 +27,7 @@ public class ScreenshotsTest extends Browsing {
     public void mainViews() throws Exception {
         Files.createDirectories(FOLDER);
         open("Smoked mussel chowder");
+        waitForFine();
         shoot("working-view");
         page.getByTestId("reading-FALL_OFF_HERO").click();
         shoot("reading-explained");
@@ -36,10 +37,12 @@ public class ScreenshotsTest extends Browsing {
         shoot("impossible-set");
         click("Take back");
         click("Light theme");
-        openFromList("Pear and almond tart");
+        open("Pear and almond tart");
+        waitForFine();
         shoot("working-view-light");
         click("Dark theme");
-        openFromList("Rye crispbread tower");
+        open("Rye crispbread tower");
+        waitForFine();
         shoot("straight-on");
         click("Sets");
         page.waitForTimeout(300);

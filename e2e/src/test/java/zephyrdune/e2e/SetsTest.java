@@ -21,11 +21,9 @@ public class SetsTest extends Browsing {
     @BeforeMethod
     public void startANewSet() {
         page.navigate(address());
-        waitForFine();
         click("Sets");
         click("New set");
-        assertThat(page.locator("h1")).containsText(TITLE);
-        waitForFine();
+        waitForReadings(TITLE);
     }
 
     private Locator rows(String title) {

@@ -76,14 +76,25 @@ final class StartedApplication implements AutoCloseable {
             said.add(line);
             if (line.startsWith("Zephyrdune is at ")) {
                 address = line.substring("Zephyrdune is at ".length());
-                Thread drain = new Thread(() -> output.lines().forEach(said::add));
-                drain.setDaemon(true);
-                drain.start();
+                Thread rest = new Thread(() -> listen(output));
+                rest.setDaemon(true);
+                rest.start();
                 return;
             }
             line = output.readLine();
         }
         throw new AssertionError("did not start: " + said);
+    }
+
+    /** Takes down what it says until it ends. */
+    private void listen(BufferedReader output) {
+        try {
+            for (String line = output.readLine(); line != null; line = output.readLine()) {
+                said.add(line);
+            }
+        } catch (IOException ended) {
+            said.add("(killed)");
+        }
     }
 
     String address() {

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.picture.LightInFrame;
 import zephyrdune.plan.Plan;
 import zephyrdune.plan.StopMap;
 import zephyrdune.softness.TableShadow;
@@ -60,6 +61,7 @@ class PlanController {
             Point aim,
             Point lens,
             List<Point> frame,
+            LightInFrame lightInFrame,
             List<Rim> rims,
             Optional<ShadowAnswer> shadow,
             List<Point> shadowPoints,
@@ -73,6 +75,7 @@ class PlanController {
                     Point.of(plan.aim()),
                     Point.of(plan.lens()),
                     plan.frame().stream().map(Point::of).toList(),
+                    plan.lightInFrame(),
                     plan.rims(),
                     plan.shadow().map(ShadowAnswer::of),
                     plan.shadowPoints().stream().map(Point::of).toList(),

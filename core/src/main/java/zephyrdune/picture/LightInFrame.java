@@ -1,0 +1,39 @@
+package zephyrdune.picture;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.table.TableSet;
+
+/**
+ * How much of the frame the light itself takes up.
+ *
+ * @param face share of the frame in which its lit side is seen, 0 to 1
+ * @param back share of the frame that its dark side covers, 0 to 1
+ */
+public record LightInFrame(double face, double back) {
+
+    private static final int COLUMNS = 48;
+    private static final int ROWS = 32;
+
+    /** Counted over an even grid of rays: exact to about a fiftieth of the frame's width. */
+    public static LightInFrame of(TableSet set) {
+        View view = View.of(set);
+        Scene scene = Scene.of(set, EmittingFace.of(set.light()));
+        Vector3D eye = view.eye();
+        Hit hit = new Hit();
+        int face = 0;
+        int back = 0;
+        for (int row = 0; row < ROWS; row++) {
+            for (int column = 0; column < COLUMNS; column++) {
+                Vector3D ray = view.ray((column + 0.5) / COLUMNS, (row + 0.5) / ROWS);
+                scene.meet(eye.getX(), eye.getY(), eye.getZ(), ray.getX(), ray.getY(), ray.getZ(), hit);
+                if (hit.found(Scene.FARTHEST) && hit.surface == null) {
+                    face += hit.light ? 1 : 0;
+                    back += hit.light ? 0 : 1;
+                }
+            }
+        }
+        double rays = COLUMNS * ROWS;
+        return new LightInFrame(face / rays, back / rays);
+    }
+}
