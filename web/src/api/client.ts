@@ -76,6 +76,8 @@ export const api = {
   readings: (set: TableSet) => json<Reading[]>("/api/readings", send("POST", set)),
   plan: (set: TableSet, reachMetres: number) =>
     json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set)),
+  /** Outlives the page that sends it. */
+  closeView: (view: string) => fetch(`/api/views/${view}`, { method: "DELETE", keepalive: true }),
   picture: async (
     set: TableSet,
     view: string,

@@ -23,7 +23,15 @@ export function usePicture(set: TableSet | null): PictureState {
     if (set) desk.current.ask(set);
   }, [set, returns]);
 
-  useEffect(() => () => desk.current?.stop(), []);
+  useEffect(() => {
+    const stop = () => desk.current?.stop();
+    addEventListener("pagehide", stop);
+    return () => {
+      removeEventListener("pagehide", stop);
+      stop();
+      desk.current = null;
+    };
+  }, []);
   return state;
 }
 
@@ -49,6 +57,7 @@ class Desk {
     this.next = null;
     this.fine?.abort();
     clearTimeout(this.rest);
+    void api.closeView(this.view).catch(() => undefined);
   }
 
   /** Drafts until the newest set is drawn, then waits for the hand to rest. */

@@ -50,20 +50,25 @@ export function Readings() {
     wanted.map((name) => {
       const kind = kinds.data?.find((candidate) => candidate.kind === name);
       const reading = readings.find((candidate) => candidate.kind === name);
-      return kind && reading && <Tile key={name} kind={kind} reading={reading} large={large} />;
+      return kind && reading && <Tile key={name} {...{ kind, reading, large, stale }} />;
     });
   return (
-    <section
-      aria-label="Readings"
-      className={`grid h-full min-h-0 content-stretch gap-1.5 ${stale ? "opacity-50" : ""}`}
-    >
+    <section aria-label="Readings" className="grid h-full min-h-0 content-stretch gap-1.5">
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">{tiles(LARGE, true)}</div>
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-4">{tiles(SMALL, false)}</div>
     </section>
   );
 }
 
-function Tile({ kind, reading, large }: { kind: ReadingKind; reading: Reading; large: boolean }) {
+type TileProps = {
+  kind: ReadingKind;
+  reading: Reading;
+  large: boolean;
+  /** The set has since become impossible: this is the last value that could be. */
+  stale: boolean;
+};
+
+function Tile({ kind, reading, large, stale }: TileProps) {
   const length = useLength();
   const shown = reading.value === null ? null : figure(kind, reading.value, length);
   const [open, setOpen] = useState(false);
@@ -85,7 +90,7 @@ function Tile({ kind, reading, large }: { kind: ReadingKind; reading: Reading; l
       >
         <span className="text-soft text-xs leading-tight">{kind.title}</span>
         {shown ? (
-          <span className="whitespace-nowrap">
+          <span className={`whitespace-nowrap ${stale ? "text-soft line-through" : ""}`}>
             <span
               className={
                 large

@@ -1,7 +1,8 @@
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect } from "react";
 import { Button } from "./Button";
+import { Notices, sheetOpened } from "./notices";
 
 type Props = {
   open: boolean;
@@ -13,6 +14,7 @@ type Props = {
 
 /** A sheet laid over the table. */
 export function Sheet({ open, onClose, title, about, children }: Props) {
+  useEffect(() => (open ? sheetOpened() : undefined), [open]);
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
@@ -31,6 +33,7 @@ export function Sheet({ open, onClose, title, about, children }: Props) {
           </div>
           {about && <Dialog.Description className="mt-1 text-soft">{about}</Dialog.Description>}
           {children}
+          <Notices inSheet />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

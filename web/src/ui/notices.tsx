@@ -1,7 +1,10 @@
 import { X } from "lucide-react";
-import { Toast } from "radix-ui";
 import { create } from "zustand";
 import { Button } from "./Button";
+
+/** How long a notice stays; longer when there is something to do about it. */
+const STAY_MS = 6000;
+const STAY_TO_ACT_MS = 15000;
 
 type Notice = {
   id: number;
@@ -10,45 +13,68 @@ type Notice = {
   action?: { label: string; run: () => void };
 };
 
-const useNotices = create<{ notices: Notice[] }>(() => ({ notices: [] }));
+type Notices = {
+  notices: Notice[];
+  /** Open sheets: while there is one, it shows the notices, since all else is out of reach. */
+  sheets: number;
+};
+
+const useNotices = create<Notices>(() => ({ notices: [], sheets: 0 }));
 let count = 0;
 
 /** Says something in passing, with one action to take if there is one. */
 export function tell(text: string, options: Partial<Pick<Notice, "tone" | "action">> = {}): void {
   const notice: Notice = { id: ++count, text, tone: "plain", ...options };
   useNotices.setState(({ notices }) => ({ notices: [...notices, notice].slice(-3) }));
+  setTimeout(() => drop(notice.id), options.action ? STAY_TO_ACT_MS : STAY_MS);
 }
 
 function drop(id: number): void {
   useNotices.setState(({ notices }) => ({ notices: notices.filter((one) => one.id !== id) }));
 }
 
-export function Notices() {
+/** Takes the notices over while a sheet is open; call the result when it closes. */
+export function sheetOpened(): () => void {
+  useNotices.setState(({ sheets }) => ({ sheets: sheets + 1 }));
+  return () => useNotices.setState(({ sheets }) => ({ sheets: sheets - 1 }));
+}
+
+export function Notices({ inSheet = false }: { inSheet?: boolean }) {
   const notices = useNotices((state) => state.notices);
+  const sheets = useNotices((state) => state.sheets);
+  if (sheets > 0 && !inSheet) return null;
   return (
-    <Toast.Provider swipeDirection="down" duration={9000} label="Notice">
+    <ul
+      aria-label="Notices"
+      aria-live="polite"
+      className={
+        inSheet
+          ? "mt-3 grid gap-2 empty:hidden"
+          : "fixed bottom-4 left-1/2 z-40 grid w-[min(560px,calc(100vw-24px))] -translate-x-1/2 gap-2"
+      }
+    >
       {notices.map(({ id, text, tone, action }) => (
-        <Toast.Root
+        <li
           key={id}
-          onOpenChange={(open) => !open && drop(id)}
-          className={`flex items-center gap-3 rounded-panel border px-4 py-2.5 shadow-xl ${tone === "alarm" ? "border-alarm bg-alarm-ground text-alarm" : "border-line bg-raised"}`}
+          className={`flex items-center gap-3 rounded-panel border py-1.5 pr-1.5 pl-4 text-sm shadow-xl ${tone === "alarm" ? "border-alarm bg-alarm-ground text-alarm" : "border-line bg-raised"}`}
         >
-          <Toast.Description className="text-sm">{text}</Toast.Description>
+          <span className="flex-1">{text}</span>
           {action && (
-            <Toast.Action altText={action.label} asChild>
-              <Button look="outline" onClick={action.run}>
-                {action.label}
-              </Button>
-            </Toast.Action>
-          )}
-          <Toast.Close asChild>
-            <Button aria-label="Dismiss" className="w-9 px-0">
-              <X size={16} />
+            <Button
+              look="outline"
+              onClick={() => {
+                drop(id);
+                action.run();
+              }}
+            >
+              {action.label}
             </Button>
-          </Toast.Close>
-        </Toast.Root>
+          )}
+          <Button aria-label="Dismiss" className="w-9 px-0" onClick={() => drop(id)}>
+            <X size={16} />
+          </Button>
+        </li>
       ))}
-      <Toast.Viewport className="fixed bottom-4 left-1/2 z-40 flex w-[min(560px,calc(100vw-24px))] -translate-x-1/2 flex-col gap-2 outline-none" />
-    </Toast.Provider>
+    </ul>
   );
 }

@@ -118,7 +118,6 @@ abstract class Browsing {
     /** Opens a saved set by its title. */
     void open(String title) {
         page.navigate(address() + "#/sets/" + idOf(title));
-        page.reload();
         waitForReadings(title);
     }
 

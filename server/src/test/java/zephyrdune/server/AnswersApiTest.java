@@ -85,6 +85,17 @@ public class AnswersApiTest extends RunningServer {
     }
 
     @Test
+    public void aClosedViewIsDrawnNoMore() {
+        CompletableFuture<HttpResponse<byte[]>> open = CompletableFuture.supplyAsync(() -> post(
+                "/api/picture?view=closing&turn=1&sharpness=FINE", chowder().toString()));
+        while (!open.isDone()) {
+            assertThat(send("DELETE", "/api/views/closing", new byte[0]).statusCode())
+                    .isEqualTo(204);
+        }
+        assertThat(open.join().statusCode()).isEqualTo(409);
+    }
+
+    @Test
     public void setFilesAreReadAndNotSaved() {
         int before = json(get("/api/sets")).size();
         HttpResponse<byte[]> response = send(to("/api/set-files")

@@ -5,10 +5,14 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.PngFile;
 import zephyrdune.picture.Quality;
@@ -33,6 +37,13 @@ class PictureController {
 
     PictureController(PictureDesk desk) {
         this.desk = desk;
+    }
+
+    @DeleteMapping("/api/views/{view}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(operationId = "closeView", summary = "No more pictures of a view are wanted")
+    void close(@PathVariable String view) {
+        desk.close(view);
     }
 
     @PostMapping(value = "/api/picture", produces = MediaType.IMAGE_PNG_VALUE)

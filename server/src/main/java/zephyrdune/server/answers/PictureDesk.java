@@ -47,6 +47,13 @@ class PictureDesk {
         }
     }
 
+    /** Drops what is under way for a view, and whatever is still asked of it. */
+    void close(String view) {
+        synchronized (newest) {
+            newest.put(view, Long.MAX_VALUE);
+        }
+    }
+
     private boolean isStale(String view, long turn) {
         synchronized (newest) {
             return newest.getOrDefault(view, turn) > turn;
