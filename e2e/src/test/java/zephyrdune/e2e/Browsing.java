@@ -84,6 +84,7 @@ abstract class Browsing {
 
     @AfterMethod
     public void endProfile() {
+        page.navigate("about:blank"); // a page that is left wants no more pictures
         context.close();
         assertThat(complaints).as("errors in the browser's console").isEmpty();
     }
