@@ -3,6 +3,9 @@ import { useConnection } from "./api/connection";
 import { useTable } from "./table/store";
 import { Button } from "./ui/Button";
 
+/** Where the words are that say why the set cannot be. */
+export const IMPOSSIBLE_ID = "impossible-set";
+
 /** What stands in the way just now: the server is away, or the set cannot be. */
 export function Banners() {
   const lost = useConnection((connection) => connection.lost);
@@ -29,7 +32,7 @@ export function Banners() {
           className="pointer-events-auto flex items-center gap-3 rounded-panel border border-alarm bg-alarm-ground px-4 py-2 text-alarm shadow-xl"
         >
           <TriangleAlert size={17} aria-hidden className="shrink-0" />
-          <span>{problem.detail}.</span>
+          <span id={IMPOSSIBLE_ID}>{problem.detail}.</span>
           {!dragging && (
             <Button look="outline" className="border-alarm" onClick={takeBack}>
               Take back

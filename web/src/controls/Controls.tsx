@@ -20,7 +20,7 @@ export function Controls() {
   return (
     <Tabs.Root
       defaultValue="light"
-      className="flex h-full min-h-0 flex-col rounded-panel bg-panel px-3 pt-1 pb-3"
+      className="flex h-full min-h-0 flex-col overflow-y-auto rounded-panel bg-panel px-3 pt-1 pb-3"
       aria-label="The set in numbers"
     >
       <Tabs.List aria-label="Parts of the set" className="flex gap-1 border-line border-b">

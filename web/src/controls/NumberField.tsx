@@ -1,4 +1,5 @@
 import { type KeyboardEvent, useId, useRef, useState } from "react";
+import { IMPOSSIBLE_ID } from "../Banners";
 import { limitsAt } from "../table/limits";
 import { valueAt } from "../table/paths";
 import { useTable } from "../table/store";
@@ -12,7 +13,7 @@ type Props = { path: string; label: string; quantity: Quantity; wraps?: boolean 
  */
 export function NumberField({ path, label, quantity, wraps = false }: Props) {
   const set = useTable((table) => table.set);
-  const refused = useTable((table) => (table.problem?.field === path ? table.problem : null));
+  const refused = useTable((table) => table.problem?.field === path);
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
@@ -21,7 +22,7 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
   const value = valueAt(set, path);
   if (typeof value !== "number") return null;
   const limits = limitsAt(set, path);
-  const shownError = error ?? refused?.detail ?? null;
+  const wrong = error !== null || refused;
 
   const range = `${quantity.show(limits.min)} to ${quantity.show(limits.max)} ${quantity.unit}`;
 
@@ -73,7 +74,7 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
         {label}
       </label>
       <div
-        className={`mt-0.5 flex h-9 items-center rounded-md border bg-raised focus-within:border-sand max-sm:h-11 ${shownError ? "border-alarm" : "border-edge/60"}`}
+        className={`mt-0.5 flex h-9 items-center rounded-md border bg-raised focus-within:border-sand max-sm:h-11 ${wrong ? "border-alarm" : "border-edge/60"}`}
       >
         <input
           ref={input}
@@ -86,8 +87,8 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
           aria-valuemin={limits.min}
           aria-valuemax={limits.max}
           aria-valuetext={`${quantity.show(value)} ${quantity.unit}`}
-          aria-invalid={shownError !== null}
-          aria-describedby={shownError ? `${id}-error` : undefined}
+          aria-invalid={wrong}
+          aria-describedby={error ? `${id}-error` : refused ? IMPOSSIBLE_ID : undefined}
           data-testid={path}
           value={typed ?? quantity.show(value)}
           onChange={(event) => setTyped(event.target.value)}
@@ -98,9 +99,9 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
         />
         <span className="pr-2.5 text-soft text-xs">{quantity.unit}</span>
       </div>
-      {shownError && (
+      {error && (
         <p id={`${id}-error`} role="alert" className="mt-0.5 text-alarm text-xs leading-tight">
-          {shownError}
+          {error}
         </p>
       )}
     </div>

@@ -86,11 +86,11 @@ function Tile({ kind, reading, large, stale }: TileProps) {
         onPointerLeave={leave}
         onFocus={point}
         onBlur={leave}
-        className="flex min-h-11 min-w-0 flex-col justify-between rounded-panel bg-panel px-3 py-2 text-left hover:bg-raised"
+        className={`flex min-h-11 min-w-0 flex-col justify-between rounded-panel border bg-panel px-3 py-2 text-left hover:bg-raised ${stale ? "border-edge border-dashed" : "border-transparent"}`}
       >
         <span className="text-soft text-xs leading-tight">{kind.title}</span>
         {shown ? (
-          <span className={`whitespace-nowrap ${stale ? "text-soft line-through" : ""}`}>
+          <span className={`whitespace-nowrap ${stale ? "text-soft" : ""}`}>
             <span
               className={
                 large

@@ -73,7 +73,14 @@ export const useTable = create<TableState>((put, get) => {
 
     open: (stored) => {
       const draft = readDraft(stored.id);
-      const from: Draft = draft ?? { ...stored, saved: stored.set, past: [], future: [] };
+      // a draft without changes of its own gives way to what was saved elsewhere since
+      const overtaken = draft && draft.version < stored.version && !isChanged(draft);
+      const from: Draft = (!overtaken && draft) || {
+        ...stored,
+        saved: stored.set,
+        past: [],
+        future: [],
+      };
       put({
         id: stored.id,
         version: from.version,

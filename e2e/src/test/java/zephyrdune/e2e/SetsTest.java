@@ -139,6 +139,21 @@ public class SetsTest extends Browsing {
     }
 
     @Test
+    public void aTabWithoutChangesShowsWhatWasSavedElsewhere() {
+        rename(TITLE, "Followed");
+        Page second = newPage(context());
+        second.navigate(page.url());
+        assertThat(second.locator("h1")).containsText("Followed");
+        second.getByTestId("light.clockHours").fill("8:00");
+        second.getByTestId("light.clockHours").press("Enter");
+        second.keyboard().press("Control+s");
+        assertThat(second.getByTestId("save-state")).hasText("saved");
+        page.reload();
+        assertThat(page.getByTestId("light.clockHours")).hasValue("8:00");
+        assertThat(page.getByTestId("save-state")).hasText("saved");
+    }
+
+    @Test
     public void theSavedOneCanBeTakenInstead() {
         rename(TITLE, "Taken");
         Page second = newPage(context());
