@@ -26,7 +26,7 @@ need() {
     if ! is_there "$probe"; then missing+=("$package"); lines+=("  $package: $why"); fi
   done < "$ROOT/scripts/debian-packages"
   [ ${#missing[@]} -gt 0 ] || return 0
-  say "Debian has to provide:" "${lines[@]/#/$'\n'}"
+  say "Debian has to provide:" "${lines[@]}"
   command -v apt-get >/dev/null 2>&1 || die "this is no Debian system; install these yourself and start again: ${missing[*]}"
   [ "$(id -u)" = 0 ] || die "installing needs root. Run: sudo apt-get install --no-install-recommends ${missing[*]}"
   say "Installing ..."

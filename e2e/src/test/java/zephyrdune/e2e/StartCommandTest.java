@@ -72,8 +72,15 @@ public class StartCommandTest {
     }
 
     @Test
-    public void aSecondStartOnTheSameDataIsRefused() throws Exception {
+    public void secretsAreTheirOwnersAloneAndASecondStartIsRefused() throws Exception {
         try (StartedApplication first = StartedApplication.start(data)) {
+            assertThat(first.address()).startsWith("http://127.0.0.1:");
+            Path password = data.resolve("database/password");
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(password)))
+                    .isEqualTo("rw-------");
+            assertThat(Files.readString(password)).hasSizeGreaterThan(20);
+            assertThat(Files.getOwner(data.resolve("database/cluster")).getName())
+                    .isNotEqualTo("root");
             Ended second = run("start", "--no-build", "--port", "0");
             assertThat(second.status()).isNotZero();
             assertThat(second.said()).contains("already running on " + data, first.address());
@@ -111,19 +118,6 @@ public class StartCommandTest {
         assertThat(database.isAlive()).isFalse();
         try (StartedApplication again = StartedApplication.start(data)) {
             assertThat(get(again.address() + "api/sets")).contains("Pear and almond tart");
-        }
-    }
-
-    @Test
-    public void secretsAndFilesAreTheirOwnersAlone() throws Exception {
-        try (StartedApplication application = StartedApplication.start(data)) {
-            assertThat(application.address()).startsWith("http://127.0.0.1:");
-            Path password = data.resolve("database/password");
-            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(password)))
-                    .isEqualTo("rw-------");
-            assertThat(Files.readString(password)).hasSizeGreaterThan(20);
-            assertThat(Files.getOwner(data.resolve("database/cluster")).getName())
-                    .isNotEqualTo("root");
         }
     }
 }
