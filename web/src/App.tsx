@@ -11,7 +11,7 @@ import { useReach } from "./plan/scale";
 import { useAnswersOf } from "./readings/answers";
 import { Readings } from "./readings/Readings";
 import { idInAddress, SETS, setActions } from "./sets/actions";
-import { Conflict } from "./sets/conflict";
+import { Conflict } from "./sets/Conflict";
 import { useTable } from "./table/store";
 import { Button } from "./ui/Button";
 import { Mark } from "./ui/Mark";

@@ -6,7 +6,7 @@ import { dropDraft } from "../table/drafts";
 import starter from "../table/starter.json";
 import { useTable } from "../table/store";
 import { tell } from "../ui/notices";
-import { useConflict } from "./conflict";
+import { useTheirs } from "./theirs";
 
 export const SETS = ["sets"];
 
@@ -106,7 +106,7 @@ async function save(refresh: () => Promise<void>): Promise<boolean> {
     return true;
   } catch (error) {
     if (error instanceof Refusal && error.problem.current) {
-      useConflict.setState({ theirs: error.problem.current });
+      useTheirs.setState({ theirs: error.problem.current });
     } else {
       await attempt(() => Promise.reject(error));
     }

@@ -115,20 +115,29 @@ public class SetsTest extends Browsing {
         assertThat(page.getByTestId("save-state")).hasText("not saved yet");
     }
 
+    private Page secondTab(String title) {
+        Page second = newPage(context());
+        second.navigate(page.url());
+        assertThat(second.locator("h1")).containsText(title);
+        return second;
+    }
+
+    private static void saveAtEight(Page tab) {
+        tab.getByTestId("light.clockHours").fill("8:00");
+        tab.getByTestId("light.clockHours").press("Enter");
+        tab.keyboard().press("Control+s");
+    }
+
     @Test
     public void aSecondTabsOlderCopyIsTold() {
         rename(TITLE, "Shared");
-        Page second = newPage(context());
-        second.navigate(page.url());
-        assertThat(second.locator("h1")).containsText("Shared");
+        Page second = secondTab("Shared");
 
         type("light.clockHours", "1:00");
         click("Save");
         assertThat(page.getByTestId("save-state")).hasText("saved");
 
-        second.getByTestId("light.clockHours").fill("8:00");
-        second.getByTestId("light.clockHours").press("Enter");
-        second.keyboard().press("Control+s");
+        saveAtEight(second);
         assertThat(second.getByText("This set was saved elsewhere")).isVisible();
         second.getByText("Keep mine as a new set").click();
         assertThat(second.locator("h1")).containsText("Shared (mine)");
@@ -141,12 +150,8 @@ public class SetsTest extends Browsing {
     @Test
     public void aTabWithoutChangesShowsWhatWasSavedElsewhere() {
         rename(TITLE, "Followed");
-        Page second = newPage(context());
-        second.navigate(page.url());
-        assertThat(second.locator("h1")).containsText("Followed");
-        second.getByTestId("light.clockHours").fill("8:00");
-        second.getByTestId("light.clockHours").press("Enter");
-        second.keyboard().press("Control+s");
+        Page second = secondTab("Followed");
+        saveAtEight(second);
         assertThat(second.getByTestId("save-state")).hasText("saved");
         page.reload();
         assertThat(page.getByTestId("light.clockHours")).hasValue("8:00");
@@ -156,15 +161,11 @@ public class SetsTest extends Browsing {
     @Test
     public void theSavedOneCanBeTakenInstead() {
         rename(TITLE, "Taken");
-        Page second = newPage(context());
-        second.navigate(page.url());
-        assertThat(second.locator("h1")).containsText("Taken");
+        Page second = secondTab("Taken");
         type("light.clockHours", "1:00");
         click("Save");
         assertThat(page.getByTestId("save-state")).hasText("saved");
-        second.getByTestId("light.clockHours").fill("8:00");
-        second.getByTestId("light.clockHours").press("Enter");
-        second.keyboard().press("Control+s");
+        saveAtEight(second);
         second.getByText("Open the saved one").click();
         assertThat(second.getByTestId("light.clockHours")).hasValue("1:00");
         assertThat(second.getByTestId("save-state")).hasText("saved");

@@ -1,19 +1,15 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { create } from "zustand";
-import type { StoredSet } from "../api/types";
 import { useTable } from "../table/store";
 import { Button } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
 import { setActions, takeTheirs } from "./actions";
+import { useTheirs } from "./theirs";
 
-/** The set as saved elsewhere, while the person decides what to do about it. */
-export const useConflict = create<{ theirs: StoredSet | null }>(() => ({ theirs: null }));
-
-const forget = () => useConflict.setState({ theirs: null });
+const forget = () => useTheirs.setState({ theirs: null });
 
 /** Asked when a save met a newer one: keep both, or take the other. Nothing is overwritten. */
 export function Conflict() {
-  const theirs = useConflict((state) => state.theirs);
+  const theirs = useTheirs((state) => state.theirs);
   const actions = setActions(useQueryClient());
   if (!theirs) return null;
   const keepMine = async () => {
