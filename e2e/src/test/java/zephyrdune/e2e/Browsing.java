@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -34,6 +35,9 @@ import org.testng.annotations.BeforeSuite;
 /** One application and one browser for all tests; a new, empty profile for each. */
 abstract class Browsing {
 
+    /** How long an expectation may take to come true on a slow machine. */
+    private static final int PATIENCE_MS = 20_000;
+
     private static Playwright playwright;
     private static Browser browser;
     private static Path data;
@@ -49,6 +53,7 @@ abstract class Browsing {
             data = StartedApplication.newData();
             application = StartedApplication.start(data);
             playwright = Playwright.create();
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
@@ -177,7 +182,7 @@ abstract class Browsing {
 
     /** Waits until a reading shows something else, and gives that. */
     double changedReading(String kind, double before) {
-        for (int i = 0; i < 100 && reading(kind) == before; i++) {
+        for (int i = 0; i < PATIENCE_MS / 50 && reading(kind) == before; i++) {
             page.waitForTimeout(50);
         }
         return reading(kind);

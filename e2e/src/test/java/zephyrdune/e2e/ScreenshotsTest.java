@@ -23,7 +23,8 @@ public class ScreenshotsTest extends Browsing {
         assertThat(file.toFile().length()).isGreaterThan(20_000);
     }
 
-    @Test
+    /** Before any other test has added a set of its own. */
+    @Test(priority = -1)
     public void mainViews() throws Exception {
         Files.createDirectories(FOLDER);
         open("Smoked mussel chowder");
