@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useId, useRef, useState } from "react";
+import { type KeyboardEvent, useId, useState } from "react";
 import { IMPOSSIBLE_ID } from "../Banners";
 import { limitsAt } from "../table/limits";
 import { valueAt } from "../table/paths";
@@ -16,7 +16,6 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
   const refused = useTable((table) => table.problem?.field === path);
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
   const id = useId();
   if (!set) return null;
   const value = valueAt(set, path);
@@ -77,7 +76,6 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
         className={`mt-0.5 flex h-9 items-center rounded-md border bg-raised focus-within:border-sand max-sm:h-11 ${wrong ? "border-alarm" : "border-edge/60"}`}
       >
         <input
-          ref={input}
           id={id}
           type="text"
           inputMode="text"

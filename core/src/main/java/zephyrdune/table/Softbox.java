@@ -77,12 +77,4 @@ public record Softbox(
     public Softbox withClock(double newClock) {
         return new Softbox(width, height, newClock, heightAngle, distance, aim);
     }
-
-    public Softbox withHeightAngle(double newHeightAngle) {
-        return new Softbox(width, height, clock, newHeightAngle, distance, aim);
-    }
-
-    public Softbox withSize(double newWidth, double newHeight) {
-        return new Softbox(newWidth, newHeight, clock, heightAngle, distance, aim);
-    }
 }

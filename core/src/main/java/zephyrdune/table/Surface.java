@@ -45,9 +45,4 @@ public enum Surface {
     public double blue() {
         return blue;
     }
-
-    /** Reflectance as the eye weighs it: the Y row of the sRGB primaries (IEC 61966-2-1). */
-    public double luminous() {
-        return 0.2126 * red + 0.7152 * green + 0.0722 * blue;
-    }
 }
