@@ -1,2 +1,2 @@
-/** Faces that give light: shape, pose and luminance. */
+/** The surface that the shaped light comes from: outline, evenness, directions, and how bright its source makes it. */
 package zephyrdune.emitter;

@@ -12,8 +12,10 @@ import zephyrdune.table.TableSet;
  * @param from the place compared with, metres
  * @param to the place compared, metres
  * @param stops illuminance at {@code to} over that at {@code from}, in stops: negative where {@code to} is dimmer
+ * @param rule what the inverse-square law of a point gives for the same, by the distances alone; shown beside the exact
+ *     value and used for nothing
  */
-public record FallOff(Vector3D from, Vector3D to, double stops) {
+public record FallOff(Vector3D from, Vector3D to, double stops, double rule) {
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
     private static final Vector3D TOWARDS_CAMERA = Vector3D.Unit.MINUS_Y;
@@ -49,7 +51,15 @@ public record FallOff(Vector3D from, Vector3D to, double stops) {
         return between(key, key.hero(), UP, behind, TOWARDS_CAMERA);
     }
 
+    /** What brings the exposure of the hero back after a move: the stops of power that the set after it needs more. */
+    public static double toMakeUp(TableSet before, TableSet after) {
+        return Stops.between(
+                KeyLight.of(before).heroIlluminance(), KeyLight.of(after).heroIlluminance());
+    }
+
     private static FallOff between(KeyLight key, Vector3D from, Vector3D fromNormal, Vector3D to, Vector3D toNormal) {
-        return new FallOff(from, to, Stops.between(key.at(to, toNormal), key.at(from, fromNormal)));
+        Vector3D light = key.face().centre();
+        double rule = 2 * Stops.between(light.distance(from), light.distance(to));
+        return new FallOff(from, to, Stops.between(key.at(to, toNormal), key.at(from, fromNormal)), rule);
     }
 }

@@ -12,7 +12,7 @@ import zephyrdune.emitter.EmittingFace;
  * the edge. The part of the face below the receiver's horizon is cut off first: the edges are walked once, and where
  * they pass under the horizon the gap is closed along it.
  */
-public final class ContourFormula {
+public final class ContourFormula implements Illuminance {
 
     private final double luminance;
     private final double frontX;
@@ -21,14 +21,13 @@ public final class ContourFormula {
     private final double frontOffset;
     private final double[] corners;
 
-    private ContourFormula(EmittingFace face) {
+    private ContourFormula(EmittingFace face, List<Vector3D> points) {
         luminance = face.luminance();
         Vector3D front = face.front();
         frontX = front.getX();
         frontY = front.getY();
         frontZ = front.getZ();
         frontOffset = front.dot(face.centre());
-        List<Vector3D> points = face.corners();
         corners = new double[3 * points.size()];
         for (int i = 0; i < points.size(); i++) {
             corners[3 * i] = points.get(i).getX();
@@ -37,23 +36,22 @@ public final class ContourFormula {
         }
     }
 
-    public static ContourFormula of(EmittingFace face) {
-        return new ContourFormula(face);
+    /** For a face with corners. */
+    static ContourFormula of(EmittingFace face) {
+        return new ContourFormula(face, face.corners(0));
     }
 
-    /** Illuminance in lux at a point of a surface with unit normal {@code normal}. */
-    public double at(Vector3D point, Vector3D normal) {
-        return at(point.getX(), point.getY(), point.getZ(), normal.getX(), normal.getY(), normal.getZ());
+    /** For a flat convex part of a face, its corners clockwise as seen from the lit side. */
+    public static ContourFormula ofPart(EmittingFace face, List<Vector3D> corners) {
+        return new ContourFormula(face, corners);
     }
 
-    /** Illuminance in lux on a level surface that faces up. */
-    public double level(double x, double y, double z) {
-        return at(x, y, z, 0, 0, 1);
-    }
-
-    /** Illuminance in lux at (px, py, pz) on a surface with unit normal (nx, ny, nz); zero behind the face. */
+    @Override
     public double at(double px, double py, double pz, double nx, double ny, double nz) {
         if (frontX * px + frontY * py + frontZ * pz <= frontOffset) {
+            return 0;
+        }
+        if (corners.length == 0) {
             return 0;
         }
         int last = corners.length - 3;
@@ -107,7 +105,7 @@ public final class ContourFormula {
     }
 
     /** beta Gamma . n of one edge: the angle from atan2 of cross and dot keeps full accuracy for any angle. */
-    private static double edge(
+    static double edge(
             double ax, double ay, double az, double bx, double by, double bz, double nx, double ny, double nz) {
         double cx = ay * bz - az * by;
         double cy = az * bx - ax * bz;

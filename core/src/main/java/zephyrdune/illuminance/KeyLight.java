@@ -6,27 +6,41 @@ import zephyrdune.measure.Stops;
 import zephyrdune.table.TableSet;
 
 /**
- * The light of the set with nothing in its way, and what it gives the hero: every "stops from the hero" is counted from
+ * The light of the set at full power with nothing in its way, and what it gives the hero: every "stops from the hero" is counted from
  * here.
  */
 public final class KeyLight {
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
-    private final ContourFormula formula;
+    private final EmittingFace face;
+    private final Illuminance formula;
     private final Vector3D hero;
     private final double heroIlluminance;
 
-    private KeyLight(ContourFormula formula, Vector3D hero) {
-        this.formula = formula;
+    private KeyLight(EmittingFace face, double error, Vector3D hero) {
+        this.face = face;
+        this.formula = Illuminance.of(face, error);
         this.hero = hero;
         this.heroIlluminance = formula.at(hero, UP);
     }
 
+    /** For readings. */
     public static KeyLight of(TableSet set) {
+        return of(set, Illuminance.FINE);
+    }
+
+    /** @param error wanted where the light has to be sampled, as a share of the value */
+    public static KeyLight of(TableSet set, double error) {
         return new KeyLight(
-                ContourFormula.of(EmittingFace.of(set.light())),
+                EmittingFace.of(set.light()),
+                error,
                 Vector3D.of(0, 0, set.dish().top()));
+    }
+
+    /** The face, at full power. */
+    public EmittingFace face() {
+        return face;
     }
 
     /** The middle of the hero's lit top, metres. */
@@ -34,12 +48,12 @@ public final class KeyLight {
         return hero;
     }
 
-    /** Illuminance of the hero's lit top, a level surface, lux; zero when the light does not reach it. */
+    /** Illuminance of the hero's lit top, a level surface, lux or lux seconds; zero when the light does not reach it. */
     public double heroIlluminance() {
         return heroIlluminance;
     }
 
-    /** Illuminance at a point of a surface, lux. */
+    /** Illuminance at a point of a surface, lux or lux seconds. */
     public double at(Vector3D point, Vector3D normal) {
         return formula.at(point, normal);
     }
@@ -50,7 +64,7 @@ public final class KeyLight {
     }
 
     /** The illuminance function itself, for inner loops. */
-    public ContourFormula formula() {
+    public Illuminance formula() {
         return formula;
     }
 }

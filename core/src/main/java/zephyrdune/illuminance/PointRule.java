@@ -11,15 +11,14 @@ public final class PointRule {
 
     private PointRule() {}
 
-    /** Illuminance in lux that the rule gives: I cos(at the face) cos(at the surface) / d², with I = L A. */
+    /** Illuminance in lux that the rule gives: I cos(at the surface) / d², I the intensity from afar. */
     public static double at(EmittingFace face, Vector3D point, Vector3D normal) {
         Vector3D toFace = face.centre().subtract(point);
         double distance = toFace.norm();
-        double atFace = -toFace.dot(face.front()) / distance;
         double atSurface = toFace.dot(normal) / distance;
-        if (atFace <= 0 || atSurface <= 0) {
+        if (atSurface <= 0) {
             return 0;
         }
-        return face.axialIntensity() * atFace * atSurface / (distance * distance);
+        return face.intensity(toFace.multiply(-1 / distance)) * atSurface / (distance * distance);
     }
 }

@@ -3,9 +3,8 @@ package zephyrdune.picture;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
-import zephyrdune.emitter.EmittingFace;
-import zephyrdune.exposure.IncidentExposure;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.TableSet;
 
 /**
@@ -29,20 +28,15 @@ public final class Renderer {
         int width = quality.width();
         int height = quality.height(set.camera().sensorWidth(), set.camera().sensorHeight());
         KeyLight key = KeyLight.of(set);
+        HeroExposure hero = HeroExposure.of(set, key);
+        Illumination light = Illumination.of(set, key, hero);
+        Scene scene = Scene.of(set, key.face());
         float[] linear = new float[3 * width * height];
-        double heroLight = key.heroIlluminance();
-        if (heroLight > 0) {
-            EmittingFace face = EmittingFace.of(set.light());
-            Scene scene = Scene.of(set, face);
-            double ambient = Tracer.ambientLuminance(heroLight, set.exposure().ambientUnderKey());
-            double exposed = new IncidentExposure(heroLight, set.exposure().bias()).perLuminance();
-            IntStream.range(0, height).parallel().forEach(row -> {
-                if (!stale.getAsBoolean()) {
-                    new Tracer(scene, face, key.formula(), ambient, quality)
-                            .row(view, row, width, height, exposed, linear);
-                }
-            });
-        }
+        IntStream.range(0, height).parallel().forEach(row -> {
+            if (!stale.getAsBoolean()) {
+                new Tracer(scene, light, quality).row(view, row, width, height, linear);
+            }
+        });
         return stale.getAsBoolean() ? Optional.empty() : Optional.of(new Picture(width, height, linear));
     }
 }

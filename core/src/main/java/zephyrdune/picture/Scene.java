@@ -1,6 +1,7 @@
 package zephyrdune.picture;
 
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.Outline;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 
@@ -23,6 +24,7 @@ final class Scene {
     private final double[] faceAcross;
     private final double[] faceUp;
     private final double faceRadius;
+    private final Outline outline;
 
     private Scene(TableSet set, EmittingFace face) {
         dish = DishBody.of(set.dish());
@@ -31,6 +33,7 @@ final class Scene {
         backdropHeight = set.backdrop().height();
         tableSurface = set.tableTop().surface();
         backdropSurface = set.backdrop().surface();
+        outline = face.outline();
         faceCentre = face.centre().toArray();
         faceFront = face.front().toArray();
         faceRadius = Math.hypot(face.acrossHalf().norm(), face.upHalf().norm());
@@ -97,7 +100,7 @@ final class Scene {
         double pz = t * dz - cz;
         double across = px * faceAcross[0] + py * faceAcross[1] + pz * faceAcross[2];
         double up = px * faceUp[0] + py * faceUp[1] + pz * faceUp[2];
-        if (Math.abs(across) <= 1 && Math.abs(up) <= 1) {
+        if (outline.holds(across, up)) {
             hit.distance = t;
             hit.surface = null;
             hit.light = facing < 0;

@@ -2,8 +2,6 @@ package zephyrdune.picture;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.illuminance.ContourFormula;
-import zephyrdune.measure.Stops;
 
 /** Follows the rays of one row of pixels. Works in place on its own arrays and is used by one thread. */
 final class Tracer {
@@ -18,10 +16,13 @@ final class Tracer {
     private static final int PATH = 4;
 
     private final Scene scene;
-    private final ContourFormula light;
-    private final double ambient;
+    private final Illumination light;
+    private final EmittingFace face;
+    private final boolean uniform;
     private final Quality quality;
-    private final double axialIntensity;
+    private final double areaLuminance;
+    private final double acrossLength;
+    private final double upLength;
     private final double[] faceCentre;
     private final double[] faceAcross;
     private final double[] faceUp;
@@ -32,27 +33,33 @@ final class Tracer {
     private final double[] out = new double[3];
     private final double[] direction = new double[3];
 
+    /** What {@link #toFace} leaves behind. */
+    private final double[] place = new double[2];
+
+    private final double[] towards = new double[3];
+    private double length;
+    private double given;
+    private double cosine;
+
     /** Luminance towards the light per unit of illuminance, of the path being followed. */
     private final double[] weight = new double[3];
 
-    Tracer(Scene scene, EmittingFace face, ContourFormula light, double ambient, Quality quality) {
+    Tracer(Scene scene, Illumination light, Quality quality) {
         this.scene = scene;
         this.light = light;
-        this.ambient = ambient;
         this.quality = quality;
-        axialIntensity = face.axialIntensity();
+        face = light.face();
+        uniform = face.uniform();
+        areaLuminance = face.area() * face.luminance();
+        acrossLength = face.acrossHalf().norm();
+        upLength = face.upHalf().norm();
         faceCentre = face.centre().toArray();
         faceAcross = face.acrossHalf().toArray();
         faceUp = face.upHalf().toArray();
         faceFront = face.front().toArray();
     }
 
-    /** Luminance of an even surround that gives an open level surface so many stops less than the key gives the hero. */
-    static double ambientLuminance(double heroIlluminance, double stopsUnderKey) {
-        return heroIlluminance * Stops.ratio(-stopsUnderKey) / Math.PI;
-    }
-
-    void row(View view, int row, int width, int height, double exposed, float[] linear) {
+    void row(View view, int row, int width, int height, float[] linear) {
         for (int column = 0; column < width; column++) {
             spread.reseed(Spread.mix(((long) row << 32) + column));
             double red = 0;
@@ -67,7 +74,7 @@ final class Tracer {
                 blue += out[2];
             }
             int at = 3 * (row * width + column);
-            double scale = exposed / quality.looks();
+            double scale = light.exposed() / quality.looks();
             linear[at] = (float) Math.max(0, red * scale);
             linear[at + 1] = (float) Math.max(0, green * scale);
             linear[at + 2] = (float) Math.max(0, blue * scale);
@@ -81,27 +88,44 @@ final class Tracer {
         out[1] = 0;
         out[2] = 0;
         if (!hit.found(Scene.FARTHEST)) {
-            out[0] = out[1] = out[2] = ambient;
+            tint(light.ambient(), light.ambientColour());
             return;
         }
         if (hit.surface == null) {
-            out[0] = out[1] = out[2] = hit.light ? 1 : 0;
+            tint(hit.light ? seen(eye.add(ray.multiply(hit.distance)), ray) : 0, light.keyColour());
             return;
         }
         double x = eye.getX() + hit.distance * ray.getX() + hit.nx * Scene.SKIN;
         double y = eye.getY() + hit.distance * ray.getY() + hit.ny * Scene.SKIN;
         double z = eye.getZ() + hit.distance * ray.getZ() + hit.nz * Scene.SKIN;
-        double direct = light.at(x, y, z, hit.nx, hit.ny, hit.nz);
-        if (direct > 0 && !scene.clear(x, y, z)) {
-            direct *= openShare(x, y, z, hit, look * quality.shadowRays(), quality.shadowRays());
+        double direct = light.even().at(x, y, z, hit.nx, hit.ny, hit.nz);
+        if (direct > 0) {
+            boolean clear = scene.clear(x, y, z);
+            if (!clear || !uniform) {
+                direct *= openShare(x, y, z, hit, look * quality.shadowRays(), quality.shadowRays(), clear);
+            }
         }
         for (int path = 0; path < quality.bounces(); path++) {
             follow(x, y, z, look * quality.bounces() + path);
         }
         double share = quality.bounces() == 0 ? 0 : 1.0 / quality.bounces();
-        out[0] = hit.surface.red() * (direct / Math.PI + out[0] * share);
-        out[1] = hit.surface.green() * (direct / Math.PI + out[1] * share);
-        out[2] = hit.surface.blue() * (direct / Math.PI + out[2] * share);
+        out[0] = hit.surface.red() * (direct / Math.PI * light.keyColour()[0] + out[0] * share);
+        out[1] = hit.surface.green() * (direct / Math.PI * light.keyColour()[1] + out[1] * share);
+        out[2] = hit.surface.blue() * (direct / Math.PI * light.keyColour()[2] + out[2] * share);
+    }
+
+    private void tint(double luminance, double[] colour) {
+        out[0] = luminance * colour[0];
+        out[1] = luminance * colour[1];
+        out[2] = luminance * colour[2];
+    }
+
+    /** Luminance of the lit face at a point of it, seen along a ray. */
+    private double seen(Vector3D point, Vector3D ray) {
+        Vector3D from = point.subtract(face.centre());
+        double across = from.dot(face.acrossHalf()) / face.acrossHalf().normSq();
+        double up = from.dot(face.upHalf()) / face.upHalf().normSq();
+        return face.luminance(across, up, ray.negate());
     }
 
     /**
@@ -124,7 +148,7 @@ final class Tracer {
             double dz = direction[2];
             scene.meet(x, y, z, dx, dy, dz, bounced);
             if (!bounced.found(Scene.FARTHEST)) {
-                add(ambient);
+                add(light.ambient(), light.ambientColour());
                 return;
             }
             if (bounced.surface == null) {
@@ -138,36 +162,29 @@ final class Tracer {
             weight[2] *= bounced.surface.blue();
             double sampled =
                     illuminance(x, y, z, bounced, spread.at(dimension + 2, index), spread.at(dimension + 3, index));
-            add(sampled / Math.PI);
+            add(sampled / Math.PI, light.keyColour());
             from = bounced;
         }
     }
 
-    private void add(double luminance) {
-        out[0] += weight[0] * luminance;
-        out[1] += weight[1] * luminance;
-        out[2] += weight[2] * luminance;
+    private void add(double luminance, double[] colour) {
+        out[0] += weight[0] * luminance * colour[0];
+        out[1] += weight[1] * luminance * colour[1];
+        out[2] += weight[2] * luminance * colour[2];
     }
 
-    /** The share of the face's light that reaches a point, each ray weighted by the light it stands for. */
-    private double openShare(double x, double y, double z, Hit at, int firstRay, int rays) {
+    /**
+     * The share of the even face's open light that really reaches a point: past dish and backdrop, and from a face that
+     * may be uneven. Each ray is weighted by the light of the even face that it stands for.
+     */
+    private double openShare(double x, double y, double z, Hit at, int firstRay, int rays, boolean clear) {
         double all = 0;
         double passed = 0;
         for (int ray = 0; ray < rays; ray++) {
-            double across = 2 * spread.at(FACE, firstRay + ray) - 1;
-            double up = 2 * spread.at(FACE + 1, firstRay + ray) - 1;
-            double sx = faceCentre[0] + across * faceAcross[0] + up * faceUp[0] - x;
-            double sy = faceCentre[1] + across * faceAcross[1] + up * faceUp[1] - y;
-            double sz = faceCentre[2] + across * faceAcross[2] + up * faceUp[2] - z;
-            double atSurface = sx * at.nx + sy * at.ny + sz * at.nz;
-            double atFace = -(sx * faceFront[0] + sy * faceFront[1] + sz * faceFront[2]);
-            if (atSurface > 0 && atFace > 0) {
-                double squared = sx * sx + sy * sy + sz * sz;
-                double stands = atSurface * atFace / (squared * squared);
-                double length = Math.sqrt(squared);
-                all += stands;
-                if (!scene.shaded(x, y, z, sx / length, sy / length, sz / length, length)) {
-                    passed += stands;
+            if (toFace(x, y, z, at, spread.at(FACE, firstRay + ray), spread.at(FACE + 1, firstRay + ray))) {
+                all += given;
+                if (clear || !scene.shaded(x, y, z, towards[0], towards[1], towards[2], length)) {
+                    passed += given * against();
                 }
             }
         }
@@ -175,30 +192,60 @@ final class Tracer {
     }
 
     /**
-     * Illuminance at a point, as estimated from the one point of the face at (across, up), each 0 to 1: the open
-     * illuminance, less what that point gives when it is blocked. Free of bias, and exact where nothing blocks; in shadow
-     * single estimates may be negative.
+     * Illuminance at a point, as estimated from one place of the face, given by two numbers from 0 to 1. Free of bias. For
+     * an even face it is the open illuminance, less what that place gives when it is blocked: exact where nothing
+     * blocks; in shadow single estimates may be negative.
      */
-    private double illuminance(double x, double y, double z, Hit at, double across, double up) {
-        double open = light.at(x, y, z, at.nx, at.ny, at.nz);
-        if (open == 0 || scene.clear(x, y, z)) {
+    private double illuminance(double x, double y, double z, Hit at, double first, double second) {
+        double open = light.even().at(x, y, z, at.nx, at.ny, at.nz);
+        if (open == 0 || uniform && scene.clear(x, y, z)) {
             return open;
         }
-        double a = 2 * across - 1;
-        double u = 2 * up - 1;
-        double sx = faceCentre[0] + a * faceAcross[0] + u * faceUp[0] - x;
-        double sy = faceCentre[1] + a * faceAcross[1] + u * faceUp[1] - y;
-        double sz = faceCentre[2] + a * faceAcross[2] + u * faceUp[2] - z;
+        if (!toFace(x, y, z, at, first, second)) {
+            return uniform ? open : 0;
+        }
+        boolean shaded = scene.shaded(x, y, z, towards[0], towards[1], towards[2], length);
+        double sampled = areaLuminance * given;
+        if (uniform) {
+            return shaded ? open - sampled : open;
+        }
+        return shaded ? 0 : sampled * against();
+    }
+
+    /**
+     * Looks at a place of the face, leaving the direction in {@link #towards}, the way in {@link #length}, and in {@link
+     * #given} what it would give per unit of area and luminance; false where it gives nothing.
+     */
+    private boolean toFace(double x, double y, double z, Hit at, double first, double second) {
+        face.outline().place(first, second, place);
+        double sx = faceCentre[0] + place[0] * faceAcross[0] + place[1] * faceUp[0] - x;
+        double sy = faceCentre[1] + place[0] * faceAcross[1] + place[1] * faceUp[1] - y;
+        double sz = faceCentre[2] + place[0] * faceAcross[2] + place[1] * faceUp[2] - z;
         double atSurface = sx * at.nx + sy * at.ny + sz * at.nz;
         double atFace = -(sx * faceFront[0] + sy * faceFront[1] + sz * faceFront[2]);
         if (atSurface <= 0 || atFace <= 0) {
-            return open;
+            return false;
         }
         double squared = sx * sx + sy * sy + sz * sz;
-        double length = Math.sqrt(squared);
-        return scene.shaded(x, y, z, sx / length, sy / length, sz / length, length)
-                ? open - axialIntensity * atSurface * atFace / (squared * squared)
-                : open;
+        length = Math.sqrt(squared);
+        given = atSurface * atFace / (squared * squared);
+        cosine = atFace / length;
+        towards[0] = sx / length;
+        towards[1] = sy / length;
+        towards[2] = sz / length;
+        return true;
+    }
+
+    /** Luminance of the place last looked at, over that of the even face. */
+    private double against() {
+        if (uniform) {
+            return 1;
+        }
+        double across = -(towards[0] * faceAcross[0] + towards[1] * faceAcross[1] + towards[2] * faceAcross[2]);
+        double up = -(towards[0] * faceUp[0] + towards[1] * faceUp[1] + towards[2] * faceUp[2]);
+        return face.evenness(place[0], place[1])
+                * face.distribution().relativeIntensity(across / acrossLength, up / upLength, cosine)
+                / cosine;
     }
 
     /** A direction off a surface, as likely as the cosine with its normal, into {@link #direction}. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.picture.LightInFrame;
 import zephyrdune.picture.View;
@@ -51,7 +52,7 @@ public record Plan(
         View view = View.of(set);
         return new Plan(
                 set.light().centre(),
-                set.light().corners(),
+                set.light().outline(),
                 set.light().aim().point(),
                 view.eye(),
                 frame(view, set.backdrop().distance()),
@@ -62,7 +63,7 @@ public record Plan(
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
                         .mapToObj(stops -> StopRing.of(set, stops))
                         .toList(),
-                StopMap.of(KeyLight.of(set), reach, size));
+                StopMap.of(KeyLight.of(set, Illuminance.COARSE), reach, size));
     }
 
     private static List<Vector3D> frame(View view, double backdrop) {

@@ -6,9 +6,9 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.illuminance.ContourFormula;
+import zephyrdune.illuminance.Illuminance;
 import zephyrdune.measure.Stops;
-import zephyrdune.table.Softbox;
+import zephyrdune.table.Light;
 import zephyrdune.table.TableSet;
 
 /**
@@ -42,7 +42,7 @@ public record StopRing(double stops, List<Vector3D> places) {
         List<Vector3D> places = new ArrayList<>();
         double distance = Double.NaN;
         for (int step = 0; step < CLOCK_STEPS; step++) {
-            Softbox turned = set.light().withClock(2 * Math.PI * step / CLOCK_STEPS);
+            Light turned = set.light().withClock(2 * Math.PI * step / CLOCK_STEPS);
             if (step == 0 || !turnsRoundHero) {
                 distance = distance(turned, hero, wanted);
             }
@@ -54,8 +54,8 @@ public record StopRing(double stops, List<Vector3D> places) {
     }
 
     /** The farthest distance that gives the wanted light, found inwards from where there is too little. */
-    private static double distance(Softbox box, Vector3D hero, double wanted) {
-        UnivariateFunction excess = d -> Stops.between(illuminance(box.withDistance(d), hero), wanted);
+    private static double distance(Light light, Vector3D hero, double wanted) {
+        UnivariateFunction excess = d -> Stops.between(illuminance(light.withDistance(d), hero), wanted);
         double outer = FARTHEST;
         if (excess.value(outer) >= 0) {
             return Double.NaN;
@@ -71,7 +71,7 @@ public record StopRing(double stops, List<Vector3D> places) {
         return Double.NaN;
     }
 
-    private static double illuminance(Softbox box, Vector3D hero) {
-        return ContourFormula.of(EmittingFace.of(box)).at(hero, Vector3D.Unit.PLUS_Z);
+    private static double illuminance(Light light, Vector3D hero) {
+        return Illuminance.of(EmittingFace.of(light), Illuminance.COARSE).at(hero, Vector3D.Unit.PLUS_Z);
     }
 }

@@ -1,6 +1,7 @@
 package zephyrdune.readings;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
@@ -8,20 +9,45 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * One number read off a set.
  *
  * @param value in the unit of its kind; absent when there is nothing to read
- * @param note why it is absent, or what to know about it; may be empty
+ * @param text the value as it is read off a scale or called by name, where there is such a thing; may be empty
+ * @param rule what the rule of thumb says, for comparison; nothing is computed from it
+ * @param note why there is no value, or what to know about it; may be empty
  * @param places where on the set it was probed, metres
  */
-public record Reading(ReadingKind kind, OptionalDouble value, String note, List<Vector3D> places) {
+public record Reading(
+        ReadingKind kind, OptionalDouble value, String text, Optional<Rule> rule, String note, List<Vector3D> places) {
+
+    /**
+     * A rule of thumb beside the exact value.
+     *
+     * @param words the rule
+     * @param value in the unit of the reading
+     */
+    public record Rule(String words, double value) {}
 
     public Reading {
         places = List.copyOf(places);
     }
 
-    static Reading of(ReadingKind kind, double value, String note, Vector3D... places) {
-        return new Reading(kind, OptionalDouble.of(value), note, List.of(places));
+    static Reading of(ReadingKind kind, double value, Vector3D... places) {
+        return new Reading(kind, OptionalDouble.of(value), "", Optional.empty(), "", List.of(places));
     }
 
     static Reading absent(ReadingKind kind, String why) {
-        return new Reading(kind, OptionalDouble.empty(), why, List.of());
+        return new Reading(kind, OptionalDouble.empty(), "", Optional.empty(), why, List.of());
+    }
+
+    Reading called(String newText) {
+        return new Reading(kind, value, newText, rule, note, places);
+    }
+
+    Reading noting(String newNote) {
+        return new Reading(kind, value, text, rule, newNote, places);
+    }
+
+    Reading beside(String words, double ruleValue) {
+        return Double.isFinite(ruleValue)
+                ? new Reading(kind, value, text, Optional.of(new Rule(words, ruleValue)), note, places)
+                : this;
     }
 }

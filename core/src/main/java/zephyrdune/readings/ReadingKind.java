@@ -18,20 +18,51 @@ public enum ReadingKind {
             "h / D",
             "Common practice; the angle it is seen under is 2 atan(h / 2D)",
             "A taller or nearer light raises it"),
+    SOLID_ANGLE(
+            "Solid angle",
+            Unit.STERADIAN,
+            "How much of all directions the light fills, seen from the hero. Half of them are 2 pi.",
+            "Sum over triangles of 2 atan2(a . b x c, 1 + a . b + b . c + c . a)",
+            "A. van Oosterom, J. Strackee, IEEE Trans. Biomed. Eng. 30, 1983",
+            "A bigger or nearer light, or one turned to the hero, raises it"),
     TIP_EDGE(
             "Shadow edge at the tip",
             Unit.METRE,
-            "Width of the soft edge on the table where the rim's shadow ends, measured along the shadow.",
-            "Projection of the face's corners past the rim; s b / (a sin i) for a small face",
+            "Width of the soft edge on the table where the rim's shadow ends, measured along the shadow from "
+                    + "full shadow to full light.",
+            "Planes through the edge and the outermost points of the face, cut with the table",
             "Similar triangles",
             "A smaller or farther light hardens it, a steeper one shortens it"),
+    TIP_EDGE_SEEN(
+            "Edge as seen, at the tip",
+            Unit.METRE,
+            "The part of the soft edge at the tip from a tenth to nine tenths of the light: about what the "
+                    + "eye takes for the edge.",
+            "10 % to 90 % of E past the edge / E open, both by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760; 10-90 % is the usual measure of an edge",
+            "A smaller, farther or hotter-centred light hardens it"),
     SIDE_EDGE(
             "Shadow edge at the side",
             Unit.METRE,
-            "Width of the soft edge on the table along the side of the rim's shadow, measured across the shadow.",
-            "Projection of the face's corners past the rim; s b / a for a small face",
+            "Width of the soft edge on the table along the side of the rim's shadow, measured across the " + "shadow.",
+            "Planes through the edge and the outermost points of the face, cut with the table",
             "Similar triangles",
             "A narrower or farther light hardens it"),
+    SIDE_EDGE_SEEN(
+            "Edge as seen, at the side",
+            Unit.METRE,
+            "The part of the soft edge at the side from a tenth to nine tenths of the light.",
+            "10 % to 90 % of E past the edge / E open, both by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760; 10-90 % is the usual measure of an edge",
+            "A narrower, farther or hotter-centred light hardens it"),
+    EDGE_TO_RIM(
+            "Edge to dish",
+            Unit.RATIO,
+            "The soft edge at the tip over the height of the rim that throws it. Far under 1 a shadow looks "
+                    + "hard, over 1 it dissolves.",
+            "Edge at the tip / height of the rim",
+            "Similar triangles",
+            "A bigger light softens it, a lower dish does not change it much"),
     SHADOW_LENGTH(
             "Shadow length",
             Unit.METRE,
@@ -39,6 +70,13 @@ public enum ReadingKind {
             "h / tan(height angle seen from the rim)",
             "Similar triangles",
             "A higher light shortens it"),
+    SHADOW_CLOCK(
+            "Shadow points to",
+            Unit.CLOCK_RADIAN,
+            "Direction of the shadow, as the clock seen from above: 12 is behind the dish, 6 the camera.",
+            "Opposite the light's clock position",
+            "Geometry",
+            "Moving the light round the table"),
     FALL_OFF_HERO(
             "Across the dish",
             Unit.STOP,
@@ -60,13 +98,78 @@ public enum ReadingKind {
             "log2(E backdrop / E hero), E by Lambert's contour formula",
             "J. H. Lambert, Photometria, 1760",
             "A backdrop farther away, or a light nearer to the hero, makes it darker"),
+    BACKDROP_TONE(
+            "Backdrop tone",
+            Unit.STOP,
+            "How bright the backdrop comes out by the key alone, from mid grey (18 %).",
+            "log2(reflectance / 0.18) + backdrop level + exposure",
+            "ISO 2720:1974 for the exposure; names of tones common practice, no published source",
+            "A backdrop farther away or of another surface, or a nearer light"),
     POINT_RULE_ERROR(
             "Inverse-square error",
             Unit.STOP,
-            "How far the inverse-square rule would be off at the hero, were it used for a light this big and near.",
-            "log2(I cos cos / d² / E), I = L A, E by Lambert's contour formula",
+            "How far the inverse-square rule would be off at the hero, were it used for a light this big and "
+                    + "near.",
+            "log2(I cos / d² / E), I the intensity from afar, E by Lambert's contour formula",
             "J. H. Lambert, Photometria, 1760; the five-times rule of illuminating engineering",
-            "A smaller or farther light makes the rule hold");
+            "A smaller or farther light makes the rule hold"),
+    KEY_EXPOSURE(
+            "Key on the hero",
+            Unit.LUX_SECOND,
+            "Light of the key on the hero's lit top while the shutter is open, at the power it is at.",
+            "E t, or the integral of E over the flash",
+            "ISO 2720:1974",
+            "Power, distance, losses on the way, and for an LED the shutter"),
+    POWER(
+            "Power",
+            Unit.STOP,
+            "What to set on the light's own control so that the hero is exposed as wanted, in stops from "
+                    + "full power.",
+            "log2(H wanted / H at full power), H wanted = C N² 2^bias / S, C = 250 lx s",
+            "ISO 2720:1974; guide numbers ISO 1230",
+            "A nearer light, a wider aperture or a higher speed needs less"),
+    OFF_EXPOSURE(
+            "Left over",
+            Unit.STOP,
+            "How far the hero is from the wanted exposure with the control at its mark; positive is too " + "bright.",
+            "log2(H at the mark / H wanted)",
+            "ISO 2720:1974",
+            "A control with finer marks, or within its range"),
+    AMBIENT_UNDER_KEY(
+            "Room under the key",
+            Unit.STOP,
+            "The room's light in the frame against the key's: negative is dimmer. It fills the shadows.",
+            "log2(E room t / H key); for an LED key the time cancels",
+            "ISO 2720:1974",
+            "With a flash: shutter, and power with aperture or speed. With an LED: power or distance alone"),
+    AMBIENT_FRAME(
+            "Frame with the light off",
+            Unit.STOP,
+            "How a frame without the key comes out, against a correct exposure.",
+            "log2(E room t / (C N² / S)), C = 250 lx s",
+            "ISO 2720:1974; what counts as gone is common practice, no published source",
+            "Shutter, aperture, speed, blinds"),
+    DEPTH_OF_FIELD(
+            "Depth of field",
+            Unit.METRE,
+            "Depth round the hero that looks sharp, along the lens axis.",
+            "s (H - f) / (H - s) less s (H - f) / (H + s - 2f), H = f² / (N c) + f",
+            "Thin lens; circle of confusion c of a 1500th of the sensor's diagonal, common practice",
+            "A smaller aperture, a wider frame"),
+    LIGHT_TINT(
+            "Light against white balance",
+            Unit.MIRED,
+            "Colour of the key against the white balance: positive is warmer than white.",
+            "10^6 / T key + gel - 10^6 / T white balance",
+            "Mired scale; colours by CIE 15",
+            "Gel, white balance"),
+    SHADOW_TINT(
+            "Shadow against light",
+            Unit.MIRED,
+            "Colour of the room, which the shadows show, against the key: positive is warmer.",
+            "10^6 / T room - (10^6 / T key + gel)",
+            "Mired scale; colours by CIE 15",
+            "Gel on the key, other lamps in the room");
 
     private final String title;
     private final Unit unit;

@@ -4,40 +4,39 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.EmittingFace;
 import zephyrdune.table.Rim;
-import zephyrdune.table.Softbox;
 import zephyrdune.table.TableSet;
 
 /**
  * The shadow of the hero's rim on the table top, where its edge is thrown by the rim's farthest point from the light
  * (the tip) and by the rim's point square to that (the side).
  *
- * <p>The rim is taken as straight along its tangent at the point that throws the edge. The edge is then the strip
- * between the outermost lines in which planes through that tangent and a corner of the face meet the table: its width is
- * exact for a straight edge and any pose of the face. For a small face it is s b / (a sin i): s the size of the face
- * square to the ray, a its distance to the rim, b from the rim to the table along the ray, i the angle of the ray with
- * the table (similar triangles).
+ * <p>The rim is taken as straight along its tangent at the point that throws the edge; see {@link ShadowEdge}.
  *
  * @param tipEdge the point of the rim that throws the tip
  * @param tip where the ray from the face's centre past that point meets the table
  * @param length from under the rim's point to the tip, metres
- * @param tipWidth of the edge at the tip, along the shadow, metres; infinite when part of the face lies below the rim
+ * @param atTip the edge at the tip, along the shadow
  * @param sideEdge the point of the rim that throws the side edge
  * @param side where the ray from the face's centre past that point meets the table
- * @param sideWidth of the edge at the side, across the shadow, metres; infinite when part of the face lies below the rim
+ * @param atSide the edge at the side, across the shadow
  */
 public record TableShadow(
         Vector3D tipEdge,
         Vector3D tip,
         double length,
-        double tipWidth,
+        ShadowEdge atTip,
         Vector3D sideEdge,
         Vector3D side,
-        double sideWidth) {
+        ShadowEdge atSide) {
+
+    private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
     /** The shadow, or nothing when the face's centre is not above the rim or straight over the dish. */
     public static Optional<TableShadow> of(TableSet set) {
-        Vector3D centre = set.light().centre();
+        EmittingFace face = EmittingFace.of(set.light());
+        Vector3D centre = face.centre();
         double level = Math.hypot(centre.getX(), centre.getY());
         if (level < 1e-6) {
             return Optional.empty();
@@ -47,13 +46,19 @@ public record TableShadow(
         TableShadow longest = null;
         for (Rim rim : set.dish().rims()) {
             if (rim.height() > 0 && centre.getZ() > rim.height()) {
-                TableShadow shadow = of(set.light(), rim, awayX, awayY);
+                TableShadow shadow = of(face, rim, awayX, awayY);
                 if (longest == null || shadow.reach(awayX, awayY) > longest.reach(awayX, awayY)) {
                     longest = shadow;
                 }
             }
         }
         return Optional.ofNullable(longest);
+    }
+
+    /** Direction in which the shadow points, as a clock position in radians: 12 o'clock is +y, 3 is +x. */
+    public double clock() {
+        double turn = Math.atan2(tip.getX() - tipEdge.getX(), tip.getY() - tipEdge.getY());
+        return turn < 0 ? turn + 2 * Math.PI : turn;
     }
 
     /**
@@ -71,37 +76,22 @@ public record TableShadow(
                 .toList();
     }
 
-    private static TableShadow of(Softbox box, Rim rim, double awayX, double awayY) {
-        Vector3D centre = box.centre();
-        double reach = rim.reach(awayX, awayY);
-        Vector3D tipEdge = Vector3D.of(awayX * reach, awayY * reach, rim.height());
-        double across = rim.reach(-awayY, awayX);
-        Vector3D sideEdge = Vector3D.of(-awayY * across, awayX * across, rim.height());
+    private static TableShadow of(EmittingFace face, Rim rim, double awayX, double awayY) {
+        Vector3D centre = face.centre();
+        Vector3D away = Vector3D.of(awayX, awayY, 0);
+        Vector3D beside = Vector3D.of(-awayY, awayX, 0);
+        Vector3D tipEdge = away.multiply(rim.reach(awayX, awayY)).add(UP.multiply(rim.height()));
+        Vector3D sideEdge = beside.multiply(rim.reach(-awayY, awayX)).add(UP.multiply(rim.height()));
         Vector3D tip = onTable(centre, tipEdge);
+        Vector3D side = onTable(centre, sideEdge);
         return new TableShadow(
                 tipEdge,
                 tip,
                 Math.hypot(tip.getX() - tipEdge.getX(), tip.getY() - tipEdge.getY()),
-                width(box, tipEdge, awayX, awayY),
+                new ShadowEdge(face, tipEdge, beside, tip, away, UP),
                 sideEdge,
-                onTable(centre, sideEdge),
-                width(box, sideEdge, -awayY, awayX));
-    }
-
-    /** Extent along the level direction (dx, dy) of what the face's corners throw past {@code edge} on the table. */
-    private static double width(Softbox box, Vector3D edge, double dx, double dy) {
-        double least = Double.POSITIVE_INFINITY;
-        double most = Double.NEGATIVE_INFINITY;
-        for (Vector3D corner : box.corners()) {
-            if (corner.getZ() <= edge.getZ()) {
-                return Double.POSITIVE_INFINITY;
-            }
-            Vector3D shadow = onTable(corner, edge);
-            double along = shadow.getX() * dx + shadow.getY() * dy;
-            least = Math.min(least, along);
-            most = Math.max(most, along);
-        }
-        return most - least;
+                side,
+                new ShadowEdge(face, sideEdge, away, side, beside, UP));
     }
 
     /** Where the ray from {@code source} past {@code edge} meets the table top. */

@@ -1,5 +1,6 @@
 package zephyrdune.table;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.measure.Refused;
@@ -10,7 +11,7 @@ final class Clearance {
     private Clearance() {}
 
     /** @throws Refused naming what to change, and to what, for the first clash found */
-    static void require(Camera camera, Dish dish, Softbox light, Backdrop backdrop) {
+    static void require(Camera camera, Dish dish, Light light, Backdrop backdrop) {
         dishBeforeBackdrop(dish, backdrop);
         cameraOutsideDish(camera, dish);
         lightAboveTable(light);
@@ -37,12 +38,12 @@ final class Clearance {
         }
     }
 
-    private static void lightAboveTable(Softbox light) {
-        double lowest = lowest(light.corners());
+    private static void lightAboveTable(Light light) {
+        double lowest = lowest(light.outline());
         if (lowest < 0) {
             // aim z + D sin a - (h/2) cos a = aim z + hypot(D, h/2) sin(a - lean)
-            double lean = Math.atan2(light.height() / 2, light.distance());
-            double span = Math.hypot(light.distance(), light.height() / 2);
+            double lean = Math.atan2(light.face().along() / 2, light.distance());
+            double span = Math.hypot(light.distance(), light.face().along() / 2);
             double least = lean - Math.asin(Math.min(1, light.aim().z() / span));
             throw new Refused(
                     "light.heightAngle",
@@ -51,7 +52,7 @@ final class Clearance {
         }
     }
 
-    private static void lightOutsideDish(Softbox light, Dish dish) {
+    private static void lightOutsideDish(Light light, Dish dish) {
         if (touches(light, dish)) {
             double near = light.distance();
             double far = near
@@ -71,9 +72,9 @@ final class Clearance {
         }
     }
 
-    private static void lightBeforeBackdrop(Softbox light, Backdrop backdrop) {
+    private static void lightBeforeBackdrop(Light light, Backdrop backdrop) {
         double farthest =
-                light.corners().stream().mapToDouble(Vector3D::getY).max().orElseThrow();
+                light.outline().stream().mapToDouble(Vector3D::getY).max().orElseThrow();
         if (farthest > backdrop.distance()) {
             throw new Refused(
                     "backdrop.distance",
@@ -88,37 +89,46 @@ final class Clearance {
     }
 
     /** Whether any part of the face lies in the upright cylinder that holds the dish. */
-    private static boolean touches(Softbox light, Dish dish) {
-        // along the face's height the level it passes through changes; its level lines are its width lines
-        double lowest = lowest(light.corners());
-        if (lowest > dish.height()) {
-            return false;
-        }
-        Vector3D centre = light.centre();
-        Vector3D upwards = light.heightAxis();
-        double low = -light.height() / 2;
-        double high = light.height() / 2;
-        if (upwards.getZ() > 1e-12) {
-            high = Math.min(high, (dish.height() - centre.getZ()) / upwards.getZ());
-        }
-        return distanceToAxis(light, low, high) < dish.radius();
+    private static boolean touches(Light light, Dish dish) {
+        List<Vector3D> low = below(light.outline(), dish.height());
+        return !low.isEmpty() && distanceToAxis(low) < dish.radius();
     }
 
-    /** Least level distance from the dish's axis to the strip of the face between two heights on it. */
-    private static double distanceToAxis(Softbox light, double low, double high) {
-        Vector3D centre = light.centre();
-        double alongWidth = clamp(-centre.dot(light.widthAxis()), light.width() / 2);
-        Vector3D onWidth = centre.add(light.widthAxis().multiply(alongWidth));
-        Vector3D up = light.heightAxis();
-        double levelSquared = up.getX() * up.getX() + up.getY() * up.getY();
-        double along =
-                levelSquared < 1e-12 ? low : -(onWidth.getX() * up.getX() + onWidth.getY() * up.getY()) / levelSquared;
-        Vector3D nearest = onWidth.add(up.multiply(Math.max(low, Math.min(high, along))));
-        return Math.hypot(nearest.getX(), nearest.getY());
+    /** The part of a flat convex outline at or below a height. */
+    private static List<Vector3D> below(List<Vector3D> outline, double height) {
+        List<Vector3D> kept = new ArrayList<>();
+        Vector3D before = outline.get(outline.size() - 1);
+        for (Vector3D point : outline) {
+            if (before.getZ() <= height != point.getZ() <= height) {
+                kept.add(before.lerp(point, (height - before.getZ()) / (point.getZ() - before.getZ())));
+            }
+            if (point.getZ() <= height) {
+                kept.add(point);
+            }
+            before = point;
+        }
+        return kept;
     }
 
-    private static double clamp(double value, double bound) {
-        return Math.max(-bound, Math.min(bound, value));
+    /** Least distance, seen from above, of a convex outline from the dish's axis. */
+    private static double distanceToAxis(List<Vector3D> outline) {
+        double least = Double.POSITIVE_INFINITY;
+        boolean allLeft = true;
+        boolean allRight = true;
+        Vector3D from = outline.get(outline.size() - 1);
+        for (Vector3D to : outline) {
+            double dx = to.getX() - from.getX();
+            double dy = to.getY() - from.getY();
+            double side = from.getX() * dy - from.getY() * dx;
+            allLeft &= side > 0;
+            allRight &= side < 0;
+            double squared = dx * dx + dy * dy;
+            double share = squared == 0 ? 0 : -(from.getX() * dx + from.getY() * dy) / squared;
+            double kept = Math.max(0, Math.min(1, share));
+            least = Math.min(least, Math.hypot(from.getX() + kept * dx, from.getY() + kept * dy));
+            from = to;
+        }
+        return allLeft || allRight ? 0 : least;
     }
 
     private static String centimetresUp(double metres) {

@@ -12,10 +12,11 @@ public record TableSet(
         String title,
         Camera camera,
         Dish dish,
-        Softbox light,
+        Light light,
         TableTop tableTop,
         Backdrop backdrop,
-        Exposure exposure) {
+        Exposure exposure,
+        Ambient ambient) {
 
     /** Longest title, in characters. */
     public static final int TITLE_LIMIT = 80;
@@ -28,6 +29,7 @@ public record TableSet(
         Objects.requireNonNull(tableTop);
         Objects.requireNonNull(backdrop);
         Objects.requireNonNull(exposure);
+        Objects.requireNonNull(ambient);
         if (title.isBlank() || title.length() > TITLE_LIMIT) {
             throw new Refused("title", "A set needs a title of 1 to " + TITLE_LIMIT + " characters");
         }
@@ -38,26 +40,30 @@ public record TableSet(
     }
 
     public TableSet withTitle(String newTitle) {
-        return new TableSet(newTitle, camera, dish, light, tableTop, backdrop, exposure);
+        return new TableSet(newTitle, camera, dish, light, tableTop, backdrop, exposure, ambient);
     }
 
-    public TableSet withLight(Softbox newLight) {
-        return new TableSet(title, camera, dish, newLight, tableTop, backdrop, exposure);
+    public TableSet withLight(Light newLight) {
+        return new TableSet(title, camera, dish, newLight, tableTop, backdrop, exposure, ambient);
     }
 
     public TableSet withCamera(Camera newCamera) {
-        return new TableSet(title, newCamera, dish, light, tableTop, backdrop, exposure);
+        return new TableSet(title, newCamera, dish, light, tableTop, backdrop, exposure, ambient);
     }
 
     public TableSet withDish(Dish newDish) {
-        return new TableSet(title, camera, newDish, light, tableTop, backdrop, exposure);
+        return new TableSet(title, camera, newDish, light, tableTop, backdrop, exposure, ambient);
     }
 
     public TableSet withBackdrop(Backdrop newBackdrop) {
-        return new TableSet(title, camera, dish, light, tableTop, newBackdrop, exposure);
+        return new TableSet(title, camera, dish, light, tableTop, newBackdrop, exposure, ambient);
     }
 
     public TableSet withExposure(Exposure newExposure) {
-        return new TableSet(title, camera, dish, light, tableTop, backdrop, newExposure);
+        return new TableSet(title, camera, dish, light, tableTop, backdrop, newExposure, ambient);
+    }
+
+    public TableSet withAmbient(Ambient newAmbient) {
+        return new TableSet(title, camera, dish, light, tableTop, backdrop, exposure, newAmbient);
     }
 }

@@ -1,0 +1,2 @@
+/** What the lens does: how much depth is sharp. */
+package zephyrdune.lens;

@@ -1,0 +1,74 @@
+package zephyrdune.metering;
+
+import java.util.Optional;
+import zephyrdune.exposure.MarkedScale;
+import zephyrdune.measure.Stops;
+import zephyrdune.table.Exposure;
+import zephyrdune.table.TableSet;
+
+/**
+ * Which settings make the room count as gone.
+ *
+ * <p>Under a flash, first the shutter is closed as far as its sync limit lets it, which costs nothing; what is left is
+ * taken by aperture, then by speed, and the flash has to make up for both. Under an LED no setting helps: key and room
+ * keep their ratio.
+ *
+ * @param missing stops that the room is still too bright by; zero or less when it is buried
+ * @param settings that bury it; absent when none do, or it is buried already
+ * @param more power that the settings ask of the flash, stops
+ */
+public record Burying(double missing, Optional<Exposure> settings, double more) {
+
+    public static Burying of(TableSet set, HeroExposure hero) {
+        double missing = set.ambient().buriedAt() - hero.ambientUnderCorrect();
+        if (missing <= 0 || !set.light().source().flash()) {
+            return new Burying(missing, Optional.empty(), 0);
+        }
+        Exposure now = set.exposure();
+        double sync = MarkedScale.SHUTTER.exact(now.syncLimit());
+        double byShutter = Math.max(0, Math.min(missing, Stops.between(now.exactShutter(), sync)));
+        double shutter = closest(MarkedScale.SHUTTER, now.exactShutter() * Stops.ratio(-byShutter), sync);
+        double left = missing - Stops.between(now.exactShutter(), MarkedScale.SHUTTER.exact(shutter));
+        double aperture = now.aperture();
+        double speed = now.speed();
+        if (left > 1e-9) {
+            // speed first: it costs no depth; then aperture
+            speed = dimmer(MarkedScale.SPEED, now.speed(), Stops.ratio(-left), -1);
+            left -= Stops.between(now.exactSpeed(), MarkedScale.SPEED.exact(speed));
+        }
+        if (left > 1e-9) {
+            aperture = dimmer(MarkedScale.APERTURE, now.aperture(), Stops.ratio(left / 2), 1);
+        }
+        Exposure dark = new Exposure(aperture, shutter, speed, now.syncLimit(), now.bias(), now.whiteBalance());
+        return new Burying(missing, Optional.of(dark), Stops.between(dark.correct(), now.correct()));
+    }
+
+    /** The longest mark that is no longer than wanted and no shorter than the sync limit. */
+    private static double closest(MarkedScale scale, double wanted, double sync) {
+        double best = scale.nearest(sync);
+        for (double mark : scale.marks()) {
+            double exact = scale.exact(mark);
+            if (exact <= wanted * (1 + 1e-9) && exact >= sync * (1 - 1e-9)) {
+                return mark;
+            }
+        }
+        return best;
+    }
+
+    /** The first mark in a direction that changes a value at least by a ratio; the last one when none does. */
+    private static double dimmer(MarkedScale scale, double value, double ratio, int way) {
+        double wanted = scale.exact(value) * ratio;
+        double found = value;
+        var marks = scale.marks();
+        for (int i = way > 0 ? 0 : marks.size() - 1; i >= 0 && i < marks.size(); i += way) {
+            double exact = scale.exact(marks.get(i));
+            if (way * (exact - scale.exact(value)) > 0) {
+                found = marks.get(i);
+                if (way * (exact - wanted) >= -1e-9 * exact) {
+                    break;
+                }
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,78 @@
+package zephyrdune.move;
+
+import java.util.Optional;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import zephyrdune.falloff.FallOff;
+import zephyrdune.measure.Refused;
+import zephyrdune.readings.ReadingKind;
+import zephyrdune.readings.Readings;
+import zephyrdune.table.TableSet;
+
+/**
+ * The nearest place of a lever at which a reading has a wanted value. Solved on the reading itself, so it is as exact
+ * as the reading.
+ *
+ * @param set with the lever moved
+ * @param lever what was moved
+ * @param to where it is now, metres
+ * @param reached value of the reading there
+ * @param makeUp stops that the light's power has to go up to keep the hero's exposure
+ */
+public record Move(TableSet set, Lever lever, double to, double reached, double makeUp) {
+
+    /** Each look away from the present place is this much farther out or nearer in, as a ratio. */
+    private static final double STEP = 1.06;
+
+    /** To a twentieth of a millimetre. */
+    private static final double TOLERANCE = 5e-5;
+
+    /** Nothing when no place of the lever gives the wanted value. */
+    public static Optional<Move> find(TableSet set, ReadingKind kind, double wanted, Lever lever) {
+        UnivariateFunction excess = at -> excess(set, kind, wanted, lever, at);
+        double now = lever.now(set);
+        double in = now;
+        double out = now;
+        double inExcess = excess.value(now);
+        double outExcess = inExcess;
+        if (inExcess == 0) {
+            return Optional.of(there(set, kind, lever, now));
+        }
+        while (in > lever.least() || out < lever.most()) {
+            double farther = Math.min(lever.most(), out * STEP);
+            double beyond = farther > out ? excess.value(farther) : outExcess;
+            if (outExcess * beyond < 0) {
+                return Optional.of(there(set, kind, lever, root(excess, out, farther)));
+            }
+            double nearer = Math.max(lever.least(), in / STEP);
+            double within = nearer < in ? excess.value(nearer) : inExcess;
+            if (inExcess * within < 0) {
+                return Optional.of(there(set, kind, lever, root(excess, nearer, in)));
+            }
+            out = farther;
+            outExcess = beyond;
+            in = nearer;
+            inExcess = within;
+        }
+        return Optional.empty();
+    }
+
+    private static double root(UnivariateFunction excess, double from, double to) {
+        return new BrentSolver(TOLERANCE).solve(200, excess, from, to);
+    }
+
+    private static Move there(TableSet set, ReadingKind kind, Lever lever, double at) {
+        TableSet moved = lever.set(set, at);
+        return new Move(
+                moved, lever, at, Readings.of(moved, kind).value().orElse(Double.NaN), FallOff.toMakeUp(set, moved));
+    }
+
+    /** Not a number where the lever cannot be, or there is no reading. */
+    private static double excess(TableSet set, ReadingKind kind, double wanted, Lever lever, double at) {
+        try {
+            return Readings.of(lever.set(set, at), kind).value().orElse(Double.NaN) - wanted;
+        } catch (Refused impossible) {
+            return Double.NaN;
+        }
+    }
+}

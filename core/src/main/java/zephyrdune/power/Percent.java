@@ -1,0 +1,42 @@
+package zephyrdune.power;
+
+import java.util.Locale;
+import java.util.Objects;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/**
+ * A dimmer in percent of full.
+ *
+ * @param lowest setting, as a share of the full number
+ * @param step between settings, as a share of the full number
+ */
+public record Percent(
+        @Within(min = 0.001, max = 1, unit = Unit.RATIO) double lowest,
+        @Within(min = 0.001, max = 0.25, unit = Unit.RATIO) double step,
+        Dimming dimming)
+        implements PowerDial {
+
+    private static final Limits LIMITS = Limits.of(Percent.class);
+
+    public Percent {
+        LIMITS.require(lowest, step);
+        Objects.requireNonNull(dimming);
+    }
+
+    @Override
+    public double range() {
+        return dimming.below(lowest);
+    }
+
+    @Override
+    public DialMark mark(double stopsBelowFull) {
+        double share = dimming.share(stopsBelowFull);
+        double under = Math.max(lowest, Math.floor(share / step + 1e-9) * step);
+        double over = Math.min(1, Math.max(lowest, Math.ceil(share / step - 1e-9) * step));
+        double nearest = dimming.below(under) - stopsBelowFull <= stopsBelowFull - dimming.below(over) ? under : over;
+        String digits = step * 100 == Math.rint(step * 100) ? "%.0f %%" : "%.1f %%";
+        return new DialMark(String.format(Locale.ROOT, digits, nearest * 100), dimming.below(nearest));
+    }
+}

@@ -1,0 +1,162 @@
+package zephyrdune.readings;
+
+import static zephyrdune.readings.ReadingKind.AMBIENT_FRAME;
+import static zephyrdune.readings.ReadingKind.AMBIENT_UNDER_KEY;
+import static zephyrdune.readings.ReadingKind.DEPTH_OF_FIELD;
+import static zephyrdune.readings.ReadingKind.KEY_EXPOSURE;
+import static zephyrdune.readings.ReadingKind.LIGHT_TINT;
+import static zephyrdune.readings.ReadingKind.OFF_EXPOSURE;
+import static zephyrdune.readings.ReadingKind.POWER;
+import static zephyrdune.readings.ReadingKind.SHADOW_TINT;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.colour.Mired;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.DepthOfField;
+import zephyrdune.measure.Stops;
+import zephyrdune.metering.Burying;
+import zephyrdune.metering.HeroExposure;
+import zephyrdune.power.DialMark;
+import zephyrdune.table.Camera;
+import zephyrdune.table.Exposure;
+import zephyrdune.table.Light;
+import zephyrdune.table.PowerChoice;
+import zephyrdune.table.TableSet;
+
+/** The readings that the camera's settings and the light's control take part in. */
+final class CameraReadings {
+
+    private static final String NO_LIGHT = "The light does not reach the hero's top";
+
+    private CameraReadings() {}
+
+    static Reading read(ReadingKind kind, TableSet set, KeyLight key, HeroExposure hero) {
+        boolean dark = hero.full() == 0;
+        return switch (kind) {
+            case KEY_EXPOSURE -> Reading.of(KEY_EXPOSURE, hero.key(), key.hero());
+            case POWER -> dark ? Reading.absent(POWER, NO_LIGHT) : power(set, key, hero);
+            case OFF_EXPOSURE -> dark ? Reading.absent(OFF_EXPOSURE, NO_LIGHT) : off(set, key, hero);
+            case AMBIENT_UNDER_KEY ->
+                dark
+                        ? Reading.absent(AMBIENT_UNDER_KEY, NO_LIGHT)
+                        : room(AMBIENT_UNDER_KEY, -hero.ambientUnderKey(), set, hero);
+            case AMBIENT_FRAME -> room(AMBIENT_FRAME, -hero.ambientUnderCorrect(), set, hero);
+            case DEPTH_OF_FIELD -> depthOfField(set);
+            case LIGHT_TINT ->
+                Reading.of(
+                        LIGHT_TINT,
+                        keyMired(set.light()) - Mired.of(set.exposure().whiteBalance()),
+                        key.hero());
+            case SHADOW_TINT ->
+                set.ambient().illuminance() == 0
+                        ? Reading.absent(SHADOW_TINT, "There is no light in the room")
+                        : Reading.of(
+                                SHADOW_TINT,
+                                Mired.of(set.ambient().colourTemperature()) - keyMired(set.light()),
+                                key.hero());
+            default -> throw new IllegalArgumentException(kind.name());
+        };
+    }
+
+    private static double keyMired(Light light) {
+        return Mired.of(light.source().colourTemperature()) + light.gel();
+    }
+
+    private static Reading power(TableSet set, KeyLight key, HeroExposure hero) {
+        DialMark mark = hero.mark(set.light());
+        // what a guide number and the known losses make one expect
+        double distance = key.face().centre().distance(key.hero());
+        double bare = set.light().source().axialIntensity() / (distance * distance);
+        double time = set.light().source().flash() ? 1 : set.exposure().exactShutter();
+        double rule = Stops.between(bare * time, hero.wanted()) - set.light().loss();
+        return Reading.of(POWER, 0 - mark.below(), key.hero())
+                .called(mark.text())
+                .beside("Guide number, or bare light at this distance, less the losses", -rule)
+                .noting(powerNote(set, hero));
+    }
+
+    private static String powerNote(TableSet set, HeroExposure hero) {
+        List<String> notes = new ArrayList<>();
+        Light light = set.light();
+        double range = light.source().dial().range();
+        if (light.powerChoice() == PowerChoice.FOLLOWS && hero.wantedBelow() < -0.05) {
+            notes.add(
+                    "Full power is %.1f stops short: come closer, open the aperture, raise the ISO, or lose less on the way"
+                            .formatted(-hero.wantedBelow()));
+        } else if (light.powerChoice() == PowerChoice.FOLLOWS && hero.wantedBelow() > range + 0.05) {
+            notes.add(
+                    "The lowest power is %.1f stops too bright: move away, close the aperture, lower the ISO, or add diffusion"
+                            .formatted(hero.wantedBelow() - range));
+        }
+        if (light.source().flash() && syncMissed(set.exposure())) {
+            notes.add(
+                    "The shutter is faster than its sync limit: the flash lights only part of the frame; use %s or slower"
+                            .formatted(shutter(set.exposure().syncLimit())));
+        }
+        return String.join(". ", notes);
+    }
+
+    private static boolean syncMissed(Exposure exposure) {
+        return exposure.shutter() < exposure.syncLimit() * (1 - 1e-9);
+    }
+
+    private static Reading off(TableSet set, KeyLight key, HeroExposure hero) {
+        return Reading.of(OFF_EXPOSURE, hero.mark(set.light()).remainder(hero.wantedBelow()), key.hero());
+    }
+
+    private static Reading room(ReadingKind kind, double stops, TableSet set, HeroExposure hero) {
+        return set.ambient().illuminance() == 0
+                ? Reading.absent(kind, "There is no light in the room")
+                : Reading.of(kind, stops, Vector3D.of(0, 0, set.dish().top())).noting(roomNote(set, hero));
+    }
+
+    private static String roomNote(TableSet set, HeroExposure hero) {
+        Burying burying = Burying.of(set, hero);
+        if (burying.missing() <= 0) {
+            return "The room is buried: %.1f stops under a correct exposure, %.0f are asked for"
+                    .formatted(hero.ambientUnderCorrect(), set.ambient().buriedAt());
+        }
+        if (burying.settings().isEmpty()) {
+            return ("%.1f stops to go until the room is gone, and no camera setting parts an LED from it: "
+                            + "close blinds, come closer, or give more power")
+                    .formatted(burying.missing());
+        }
+        Exposure dark = burying.settings().get();
+        return "%.1f stops to go until the room is gone: %s, f/%s, ISO %s does it; the flash then gives %.1f stops more"
+                .formatted(
+                        burying.missing(),
+                        shutter(dark.shutter()),
+                        plain(dark.aperture()),
+                        plain(dark.speed()),
+                        burying.more());
+    }
+
+    private static Reading depthOfField(TableSet set) {
+        Camera camera = set.camera();
+        double circle = DepthOfField.circle(camera.sensorWidth(), camera.sensorHeight());
+        double aperture = set.exposure().exactAperture();
+        double distance = camera.subjectDistance();
+        DepthOfField depth = DepthOfField.of(camera.focalLength(), aperture, circle, distance);
+        Vector3D axis = camera.towardsLens();
+        Vector3D focus = Vector3D.of(0, 0, set.dish().height() / 2);
+        double m = camera.magnification();
+        return Double.isFinite(depth.depth())
+                ? Reading.of(
+                                DEPTH_OF_FIELD,
+                                depth.depth(),
+                                focus.add(axis.multiply(distance - depth.near())),
+                                focus.add(axis.multiply(distance - depth.far())))
+                        .beside("Close up: 2 N c (1 + m) / m²", 2 * aperture * circle * (1 + m) / (m * m))
+                : Reading.absent(DEPTH_OF_FIELD, "Sharp to beyond everything behind the hero");
+    }
+
+    private static String shutter(double seconds) {
+        return seconds < 0.3 ? "1/%.0f s".formatted(1 / seconds) : plain(seconds) + " s";
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? "%.0f".formatted(value) : "%.1f".formatted(value);
+    }
+}

@@ -1,0 +1,82 @@
+package zephyrdune.readings;
+
+import java.util.ArrayList;
+import java.util.List;
+import zephyrdune.source.BatteryFlash;
+import zephyrdune.source.GuideNumber;
+import zephyrdune.source.MainsFlash;
+import zephyrdune.source.Source;
+import zephyrdune.table.Light;
+import zephyrdune.table.TableSet;
+
+/**
+ * Something that can be, but hardly is: most often a unit mixed up. The bounds are common practice for a table, no
+ * published source.
+ *
+ * @param field path of the component to look at
+ * @param words what is odd about it, and what was perhaps meant, as a sentence
+ */
+public record Doubt(String field, String words) {
+
+    private static final double FOOT = 0.3048;
+
+    /** Farther than this, metres, and bigger than that, a light was perhaps meant in feet. */
+    private static final double FAR = 2.4;
+
+    private static final double BIG = 1.9;
+
+    private static final double WIDE_FRAME = 1.5;
+
+    /** Guide numbers in metres above this are those of no battery flash; in feet they are. */
+    private static final double STRONG = 85;
+
+    /** From here up it is the sun. */
+    private static final double SUNLIT = 20_000;
+
+    public static List<Doubt> about(TableSet set) {
+        List<Doubt> doubts = new ArrayList<>();
+        Light light = set.light();
+        double size = Math.max(light.face().across(), light.face().along());
+        if (size > BIG && light.distance() > FAR) {
+            doubts.add(new Doubt(
+                    "light.distance",
+                    "A light of %.1f m at %.1f m is rare over a table; were feet meant? %.1f ft are %.2f m and %.1f ft are %.2f m"
+                            .formatted(
+                                    size,
+                                    light.distance(),
+                                    size,
+                                    size * FOOT,
+                                    light.distance(),
+                                    light.distance() * FOOT)));
+        }
+        if (set.camera().framedWidth() > WIDE_FRAME) {
+            doubts.add(new Doubt(
+                    "camera.framedWidth",
+                    "A frame of %.1f m is wide for a table; were feet meant? %.1f ft are %.2f m"
+                            .formatted(
+                                    set.camera().framedWidth(),
+                                    set.camera().framedWidth(),
+                                    set.camera().framedWidth() * FOOT)));
+        }
+        aboutGuideNumber(doubts, light.source());
+        if (set.ambient().illuminance() > SUNLIT) {
+            doubts.add(new Doubt(
+                    "ambient.illuminance",
+                    "%.0f lux is direct sun; a bright room has a few hundred"
+                            .formatted(set.ambient().illuminance())));
+        }
+        return doubts;
+    }
+
+    private static void aboutGuideNumber(List<Doubt> doubts, Source source) {
+        var output = source instanceof BatteryFlash flash
+                ? flash.output()
+                : source instanceof MainsFlash mains ? mains.output() : null;
+        if (output instanceof GuideNumber stated && stated.guideNumber() > STRONG) {
+            doubts.add(new Doubt(
+                    "light.source.output.guideNumber",
+                    "A guide number of %.0f m is more than battery flashes have; was it stated in feet? Then it is %.0f m"
+                            .formatted(stated.guideNumber(), stated.guideNumber() * FOOT)));
+        }
+    }
+}

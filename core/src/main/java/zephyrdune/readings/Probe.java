@@ -1,0 +1,182 @@
+package zephyrdune.readings;
+
+import static zephyrdune.readings.ReadingKind.BACKDROP_LEVEL;
+import static zephyrdune.readings.ReadingKind.BACKDROP_TONE;
+import static zephyrdune.readings.ReadingKind.EDGE_TO_RIM;
+import static zephyrdune.readings.ReadingKind.FALL_OFF_FRAME;
+import static zephyrdune.readings.ReadingKind.FALL_OFF_HERO;
+import static zephyrdune.readings.ReadingKind.POINT_RULE_ERROR;
+import static zephyrdune.readings.ReadingKind.SHADOW_CLOCK;
+import static zephyrdune.readings.ReadingKind.SHADOW_LENGTH;
+import static zephyrdune.readings.ReadingKind.SIZE_ACROSS;
+import static zephyrdune.readings.ReadingKind.SIZE_ALONG;
+import static zephyrdune.readings.ReadingKind.SOLID_ANGLE;
+
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.falloff.BackdropTone;
+import zephyrdune.falloff.FallOff;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.illuminance.PointRule;
+import zephyrdune.measure.Stops;
+import zephyrdune.metering.HeroExposure;
+import zephyrdune.softness.ApparentSize;
+import zephyrdune.softness.ShadowEdge;
+import zephyrdune.softness.TableShadow;
+import zephyrdune.table.CameraAngle;
+import zephyrdune.table.TableSet;
+
+/** Reads a set; what several readings need is worked out once. */
+final class Probe {
+
+    private static final String NO_LIGHT = "The light does not reach this place";
+
+    private final TableSet set;
+    private final KeyLight key;
+    private final HeroExposure hero;
+    private final Optional<TableShadow> shadow;
+
+    Probe(TableSet set) {
+        this.set = set;
+        key = KeyLight.of(set);
+        hero = HeroExposure.of(set, key);
+        shadow = TableShadow.of(set);
+    }
+
+    Reading read(ReadingKind kind) {
+        return switch (kind) {
+            case SIZE_ACROSS, SIZE_ALONG, SOLID_ANGLE -> size(kind);
+            case TIP_EDGE, TIP_EDGE_SEEN, SIDE_EDGE, SIDE_EDGE_SEEN, EDGE_TO_RIM, SHADOW_LENGTH, SHADOW_CLOCK ->
+                shadow.map(found -> shadow(kind, found)).orElseGet(() -> Reading.absent(kind, noShadow()));
+            case FALL_OFF_HERO -> fallOff(kind, FallOff.acrossHero(set, key));
+            case FALL_OFF_FRAME -> fallOff(kind, FallOff.acrossFrame(set, key));
+            case BACKDROP_LEVEL ->
+                fallOff(kind, FallOff.heroToBackdrop(set, key)).noting(backdropNote());
+            case BACKDROP_TONE -> backdropTone();
+            case POINT_RULE_ERROR -> pointRule();
+            case KEY_EXPOSURE,
+                    POWER,
+                    OFF_EXPOSURE,
+                    AMBIENT_UNDER_KEY,
+                    AMBIENT_FRAME,
+                    DEPTH_OF_FIELD,
+                    LIGHT_TINT,
+                    SHADOW_TINT -> CameraReadings.read(kind, set, key, hero);
+        };
+    }
+
+    private Reading size(ReadingKind kind) {
+        ApparentSize size = ApparentSize.from(key.hero(), key.face());
+        double distance = key.face().centre().distance(key.hero());
+        return switch (kind) {
+            case SIZE_ACROSS ->
+                Reading.of(SIZE_ACROSS, size.across(), key.hero())
+                        .beside("As wide as it is far is the yardstick of a soft light", 1);
+            case SIZE_ALONG ->
+                Reading.of(SIZE_ALONG, size.along(), key.hero())
+                        .beside("As high as it is far is the yardstick of a soft light", 1);
+            default ->
+                Reading.of(SOLID_ANGLE, size.solidAngle(), key.hero())
+                        .beside("Area over distance squared", key.face().area() / (distance * distance));
+        };
+    }
+
+    private String noShadow() {
+        return key.face().centre().getZ() <= set.dish().height()
+                ? "The light is no higher than the rim: the shadow does not end on the table"
+                : "The light is straight above: the shadow lies under the dish";
+    }
+
+    private Reading shadow(ReadingKind kind, TableShadow found) {
+        String onBackdrop = found.tip().getY() > set.backdrop().distance()
+                ? "The tip falls on the backdrop; read as if the table went on"
+                : "";
+        Vector3D foot = Vector3D.of(found.tipEdge().getX(), found.tipEdge().getY(), 0);
+        double rimHeight = found.tipEdge().getZ();
+        return switch (kind) {
+            case TIP_EDGE ->
+                edge(kind, found.atTip().width(), found.tipEdge(), found.tip())
+                        .noting(onBackdrop)
+                        .beside(
+                                "Light's height square to the ray, times rim to table, over light to rim",
+                                tipRule(found));
+            case TIP_EDGE_SEEN ->
+                seen(kind, found.atTip(), found.tipEdge(), found.tip()).noting(onBackdrop);
+            case SIDE_EDGE ->
+                edge(kind, found.atSide().width(), found.sideEdge(), found.side())
+                        .beside("Light's width, times rim to table, over light to rim", sideRule(found));
+            case SIDE_EDGE_SEEN -> seen(kind, found.atSide(), found.sideEdge(), found.side());
+            case EDGE_TO_RIM -> edge(EDGE_TO_RIM, found.atTip().width() / rimHeight, found.tipEdge(), found.tip());
+            case SHADOW_LENGTH ->
+                Reading.of(SHADOW_LENGTH, found.length(), foot, found.tip())
+                        .noting(onBackdrop)
+                        .beside(
+                                "Rim's height over the tangent of the light's height angle",
+                                rimHeight / Math.tan(set.light().heightAngle()));
+            default -> Reading.of(SHADOW_CLOCK, found.clock(), foot, found.tip());
+        };
+    }
+
+    private static Reading edge(ReadingKind kind, double width, Vector3D thrownBy, Vector3D onTable) {
+        return Double.isFinite(width)
+                ? Reading.of(kind, width, thrownBy, onTable)
+                : Reading.absent(kind, "Part of the light is below the rim: the edge never ends on the table");
+    }
+
+    private static Reading seen(ReadingKind kind, ShadowEdge edge, Vector3D thrownBy, Vector3D onTable) {
+        return edge(kind, edge.tenToNinety(), thrownBy, onTable)
+                .beside("Four fifths of the whole edge", 0.8 * edge.width());
+    }
+
+    /** s b / (a sin i), the face's height taken as square to the ray. */
+    private double tipRule(TableShadow found) {
+        double a = key.face().centre().distance(found.tipEdge());
+        double b = found.tipEdge().distance(found.tip());
+        double sine = found.tipEdge().getZ() / b;
+        return 2 * key.face().upHalf().norm() * b / (a * sine);
+    }
+
+    private double sideRule(TableShadow found) {
+        double a = key.face().centre().distance(found.sideEdge());
+        double b = found.sideEdge().distance(found.side());
+        return 2 * key.face().acrossHalf().norm() * b / a;
+    }
+
+    private Reading fallOff(ReadingKind kind, FallOff fallOff) {
+        return Double.isFinite(fallOff.stops())
+                ? Reading.of(kind, fallOff.stops(), fallOff.from(), fallOff.to())
+                        .beside("Inverse-square law by the distances from the light's centre", fallOff.rule())
+                : Reading.absent(kind, NO_LIGHT);
+    }
+
+    private String backdropNote() {
+        return set.camera().angle() == CameraAngle.OVERHEAD ? "The backdrop is out of an overhead frame" : "";
+    }
+
+    private Reading backdropTone() {
+        BackdropTone tone = BackdropTone.of(set, key, hero);
+        FallOff behind = FallOff.heroToBackdrop(set, key);
+        return Double.isFinite(tone.stops())
+                ? Reading.of(BACKDROP_TONE, tone.stops(), behind.to())
+                        .called(tone.name().name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                        .noting(backdropNote())
+                : Reading.absent(BACKDROP_TONE, NO_LIGHT);
+    }
+
+    private Reading pointRule() {
+        double rule = PointRule.at(key.face(), key.hero(), Vector3D.Unit.PLUS_Z);
+        double error = Stops.between(rule, key.heroIlluminance());
+        return Double.isFinite(error)
+                ? Reading.of(POINT_RULE_ERROR, error, key.hero()).noting(fiveTimes())
+                : Reading.absent(POINT_RULE_ERROR, NO_LIGHT);
+    }
+
+    private String fiveTimes() {
+        double size =
+                2 * Math.max(key.face().acrossHalf().norm(), key.face().upHalf().norm());
+        double distance = key.face().centre().distance(key.hero());
+        return "The light is %.1f times its size away; from five times on the rule is within about one percent"
+                .formatted(distance / size);
+    }
+}

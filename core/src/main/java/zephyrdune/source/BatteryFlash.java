@@ -1,0 +1,54 @@
+package zephyrdune.source;
+
+import java.util.Objects;
+import zephyrdune.distribution.Coverage;
+import zephyrdune.distribution.Distribution;
+import zephyrdune.exposure.GuideNumbers;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+import zephyrdune.power.PowerDial;
+
+/**
+ * A battery flash with a zoom head. Zooming puts the same light into another solid angle; a real head gains less, so a
+ * guide number stated for the zoom in use is the better one to enter.
+ *
+ * @param zoom position in use, as a focal length
+ */
+public record BatteryFlash(
+        FlashOutput output,
+        @Within(min = 0.014, max = 0.3, unit = Unit.METRE) double zoom,
+        @Within(min = 1500, max = 20000, unit = Unit.KELVIN) double colourTemperature,
+        PowerDial dial)
+        implements Source {
+
+    private static final Limits LIMITS = Limits.of(BatteryFlash.class);
+
+    public BatteryFlash {
+        Objects.requireNonNull(output);
+        LIMITS.require(zoom, colourTemperature);
+        Objects.requireNonNull(dial);
+    }
+
+    @Override
+    public boolean flash() {
+        return true;
+    }
+
+    @Override
+    public Distribution distribution() {
+        return Coverage.ofZoom(zoom);
+    }
+
+    @Override
+    public double axialIntensity() {
+        double solidAngle = distribution().flux();
+        if (output instanceof GuideNumber stated) {
+            double atStatedZoom = GuideNumbers.axialIntensity(stated.guideNumber());
+            return atStatedZoom * Coverage.ofZoom(stated.statedAt()).flux() / solidAngle;
+        }
+        return output instanceof WattSeconds energy
+                ? energy.luminousEnergy() / solidAngle
+                : ((MeteredAperture) output).axialIntensity();
+    }
+}

@@ -1,0 +1,30 @@
+package zephyrdune.source;
+
+import zephyrdune.distribution.CosinePower;
+import zephyrdune.distribution.Distribution;
+
+/** An LED with a round beam. */
+sealed interface Led extends Source permits LedPanel, LedPoint {
+
+    LedOutput output();
+
+    double beamAngle();
+
+    @Override
+    default boolean flash() {
+        return false;
+    }
+
+    @Override
+    default Distribution distribution() {
+        return CosinePower.ofBeamAngle(beamAngle());
+    }
+
+    @Override
+    default double axialIntensity() {
+        // lux at one metre are candela
+        return output() instanceof LuxAtOneMetre lux
+                ? lux.atOneMetre()
+                : ((Lumens) output()).flux() / distribution().flux();
+    }
+}

@@ -1,0 +1,16 @@
+package zephyrdune.source;
+
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/** Luminous flux at full power. */
+public record Lumens(
+        @Within(min = 1, max = 500_000, unit = Unit.LUMEN) double flux) implements LedOutput {
+
+    private static final Limits LIMITS = Limits.of(Lumens.class);
+
+    public Lumens {
+        LIMITS.require(flux);
+    }
+}

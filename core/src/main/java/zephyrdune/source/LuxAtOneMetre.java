@@ -1,0 +1,16 @@
+package zephyrdune.source;
+
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/** Illuminance on the axis one metre away, at full power, bare or in the reflector it is sold with. */
+public record LuxAtOneMetre(
+        @Within(min = 1, max = 1_000_000, unit = Unit.LUX) double atOneMetre) implements LedOutput {
+
+    private static final Limits LIMITS = Limits.of(LuxAtOneMetre.class);
+
+    public LuxAtOneMetre {
+        LIMITS.require(atOneMetre);
+    }
+}

@@ -1,0 +1,54 @@
+package zephyrdune.source;
+
+import java.util.Objects;
+import zephyrdune.distribution.CosinePower;
+import zephyrdune.distribution.Distribution;
+import zephyrdune.exposure.GuideNumbers;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+import zephyrdune.power.PowerDial;
+
+/**
+ * A mains flash head.
+ *
+ * @param beamAngle full angle to half the axial intensity, of the head in its own reflector
+ */
+public record MainsFlash(
+        FlashOutput output,
+
+        @Within(min = Math.PI / 36, max = Math.PI * 17 / 18, unit = Unit.RADIAN)
+        double beamAngle,
+
+        @Within(min = 1500, max = 20000, unit = Unit.KELVIN) double colourTemperature,
+        PowerDial dial)
+        implements Source {
+
+    private static final Limits LIMITS = Limits.of(MainsFlash.class);
+
+    public MainsFlash {
+        Objects.requireNonNull(output);
+        LIMITS.require(beamAngle, colourTemperature);
+        Objects.requireNonNull(dial);
+    }
+
+    @Override
+    public boolean flash() {
+        return true;
+    }
+
+    @Override
+    public Distribution distribution() {
+        return CosinePower.ofBeamAngle(beamAngle);
+    }
+
+    @Override
+    public double axialIntensity() {
+        if (output instanceof WattSeconds energy) {
+            return energy.luminousEnergy() / distribution().flux();
+        }
+        return output instanceof GuideNumber stated
+                ? GuideNumbers.axialIntensity(stated.guideNumber())
+                : ((MeteredAperture) output).axialIntensity();
+    }
+}

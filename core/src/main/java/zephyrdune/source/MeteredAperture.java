@@ -1,0 +1,29 @@
+package zephyrdune.source;
+
+import zephyrdune.exposure.GuideNumbers;
+import zephyrdune.exposure.MarkedScale;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/**
+ * The f-number that an incident meter gave at ISO 100 on the axis of the bare flash at full power.
+ *
+ * @param from distance of the meter, metres
+ */
+public record MeteredAperture(
+        @Within(min = 0.7, max = 128, unit = Unit.F_NUMBER) double aperture,
+        @Within(min = 0.2, max = 20, unit = Unit.METRE) double from)
+        implements FlashOutput {
+
+    private static final Limits LIMITS = Limits.of(MeteredAperture.class);
+
+    public MeteredAperture {
+        LIMITS.require(aperture, from);
+    }
+
+    /** Candela seconds: that of the guide number N d. */
+    public double axialIntensity() {
+        return GuideNumbers.axialIntensity(MarkedScale.APERTURE.exact(aperture) * from);
+    }
+}
