@@ -29,13 +29,9 @@ public class ExposureTest {
 
     @Test
     public void diffuseSurfaceHasItsReflectanceAsPixelValue() {
-        assertThat(new IncidentExposure(431, 0).pixel(0.18, 431)).isCloseTo(0.18, within(1e-15));
-        assertThat(new IncidentExposure(431, 0).pixel(0.9, 431 / 2.0)).isCloseTo(0.45, within(1e-15));
-    }
-
-    @Test
-    public void biasIsInStops() {
-        assertThat(new IncidentExposure(431, 2).pixel(0.18, 431)).isCloseTo(0.72, within(1e-14));
-        assertThat(new IncidentExposure(431, -1).pixel(0.18, 431)).isCloseTo(0.09, within(1e-14));
+        assertThat(CorrectExposure.pixel(0.18 * 160 / Math.PI, CorrectExposure.at(8, 100)))
+                .isCloseTo(0.18, within(1e-15));
+        assertThat(CorrectExposure.pixel(0.9 * 80 / Math.PI, CorrectExposure.at(8, 100)))
+                .isCloseTo(0.45, within(1e-15));
     }
 }

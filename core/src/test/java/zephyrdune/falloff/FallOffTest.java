@@ -9,8 +9,8 @@ import org.testng.annotations.Test;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
+import zephyrdune.table.Light;
 import zephyrdune.table.Sets;
-import zephyrdune.table.Softbox;
 import zephyrdune.table.TableSet;
 
 /** Fall-off against the laws of photometry in the cases where those are simple. */
@@ -36,7 +36,7 @@ public class FallOffTest {
     @Test
     public void twiceTheDistanceIsTwoStopsFarOff() {
         // common practice, no published source
-        Softbox near = box(0.1, 0.1, 9, 45, 2);
+        Light near = box(0.1, 0.1, 9, 45, 2);
         double once = KeyLight.of(Sets.lit(near)).heroIlluminance();
         double twice = KeyLight.of(Sets.lit(near.withDistance(4))).heroIlluminance();
         assertThat(Math.log(twice / once) / Math.log(2)).isCloseTo(-2, within(0.05));

@@ -9,7 +9,10 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.distribution.CosinePower;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.Faces;
+import zephyrdune.emitter.Outline;
 import zephyrdune.measure.Stops;
 
 /** The contour formula against closed forms of Howell's catalogue and against Gauss-Legendre quadrature (Hipparchus). */
@@ -19,11 +22,10 @@ public class ContourFormulaTest {
 
     /** A face of luminance 1 over the origin at height h, facing down, from (x0, y0) to (x1, y1). */
     private static EmittingFace overhead(double x0, double x1, double y0, double y1, double h) {
-        return new EmittingFace(
+        return Faces.rectangle(
                 Vector3D.of((x0 + x1) / 2, (y0 + y1) / 2, h),
                 Vector3D.of((x1 - x0) / 2, 0, 0),
-                Vector3D.of(0, (y1 - y0) / 2, 0),
-                1);
+                Vector3D.of(0, (y1 - y0) / 2, 0));
     }
 
     private static double factor(EmittingFace face, Vector3D point, Vector3D normal) {
@@ -98,9 +100,8 @@ public class ContourFormulaTest {
     @Test
     public void halfBelowTheHorizonIsCutOff() {
         // a face square to the receiver's plane, centred on it: only its upper half counts
-        EmittingFace whole = new EmittingFace(Vector3D.of(1, 0, 0), Vector3D.of(0, -0.4, 0), Vector3D.of(0, 0, 0.3), 1);
-        EmittingFace upper =
-                new EmittingFace(Vector3D.of(1, 0, 0.15), Vector3D.of(0, -0.4, 0), Vector3D.of(0, 0, 0.15), 1);
+        EmittingFace whole = Faces.rectangle(Vector3D.of(1, 0, 0), Vector3D.of(0, -0.4, 0), Vector3D.of(0, 0, 0.3));
+        EmittingFace upper = Faces.rectangle(Vector3D.of(1, 0, 0.15), Vector3D.of(0, -0.4, 0), Vector3D.of(0, 0, 0.15));
         assertThat(factor(whole, Vector3D.ZERO, UP)).isCloseTo(factor(upper, Vector3D.ZERO, UP), within(1e-15));
     }
 
@@ -120,11 +121,10 @@ public class ContourFormulaTest {
         int counted = 0;
         double worst = 0;
         while (counted < 200) {
-            EmittingFace face = randomFace(random);
-            Vector3D point = Vector3D.of(random.nextGaussian(), random.nextGaussian(), random.nextGaussian());
-            Vector3D normal = Vector3D.of(random.nextGaussian(), random.nextGaussian(), random.nextGaussian())
-                    .normalize();
-            boolean wholeAbove = face.corners().stream()
+            EmittingFace face = Faces.random(random, Outline.RECTANGLE, 0, CosinePower.LAMBERTIAN);
+            Vector3D point = Faces.place(random);
+            Vector3D normal = Faces.direction(random);
+            boolean wholeAbove = face.corners(0).stream()
                     .allMatch(corner -> corner.subtract(point).dot(normal) > 0.05);
             boolean inFront = point.subtract(face.centre()).dot(face.front()) > 0.3;
             if (wholeAbove && inFront) {
@@ -138,18 +138,6 @@ public class ContourFormulaTest {
             }
         }
         assertThat(worst).as("stops off the quadrature, worst of %d", counted).isLessThan(1e-9);
-    }
-
-    private static EmittingFace randomFace(Random random) {
-        Vector3D front = Vector3D.of(random.nextGaussian(), random.nextGaussian(), random.nextGaussian())
-                .normalize();
-        Vector3D across = front.orthogonal();
-        Vector3D up = front.cross(across);
-        return new EmittingFace(
-                Vector3D.of(random.nextGaussian(), random.nextGaussian(), random.nextGaussian()),
-                across.multiply(0.05 + random.nextDouble()),
-                up.multiply(0.05 + random.nextDouble()),
-                1);
     }
 
     /** L cos cos / d², the integrand of illuminance. */

@@ -1,7 +1,7 @@
 package zephyrdune.illuminance;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.table.Softbox;
+import zephyrdune.table.Light;
 
 /**
  * Illuminance of a tilted rectangle from the catalogue's corner factors B-3 and B-4: seen from the point, the rectangle is a
@@ -13,13 +13,13 @@ public final class HowellVector {
     private HowellVector() {}
 
     /** Lux for a luminance of 1 cd/m². */
-    public static double illuminance(Softbox box, Vector3D point, Vector3D normal) {
+    public static double illuminance(Light box, Vector3D point, Vector3D normal) {
         Vector3D toCentre = box.centre().subtract(point);
         double across = toCentre.dot(box.widthAxis());
         double up = toCentre.dot(box.heightAxis());
         double away = toCentre.dot(box.direction());
-        double[] xs = {across - box.width() / 2, across + box.width() / 2};
-        double[] ys = {up - box.height() / 2, up + box.height() / 2};
+        double[] xs = {across - box.face().across() / 2, across + box.face().across() / 2};
+        double[] ys = {up - box.face().along() / 2, up + box.face().along() / 2};
         double alongWidth = 0;
         double alongHeight = 0;
         double alongAxis = 0;

@@ -9,15 +9,17 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.illuminance.ContourFormula;
+import zephyrdune.emitter.Faces;
+import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Exposure;
+import zephyrdune.table.Light;
 import zephyrdune.table.Sets;
-import zephyrdune.table.Softbox;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 
@@ -81,7 +83,8 @@ public class RendererTest {
                     box(0.6, 0.6, 10, 50, 0.8),
                     Sets.chowder().tableTop(),
                     Sets.chowder().backdrop(),
-                    new Exposure(bias, 4));
+                    new Exposure(8, 1 / 125.0, 400, 1 / 200.0, bias, 5500),
+                    new Ambient(0, 5500, 5));
             Picture picture = render(set, direct(121, 1, 4));
             assertThat(picture.at(60, 40, 0)).isCloseTo(0.18 * Math.pow(2, bias), within(0.001 * Math.pow(2, bias)));
         }
@@ -95,7 +98,7 @@ public class RendererTest {
     public void penumbraOfAStraightEdge() {
         double high = 0.1;
         double front = -0.01;
-        Softbox light = box(0.2, 0.5, 12, 45, 0.9);
+        Light light = box(0.2, 0.5, 12, 45, 0.9);
         TableSet set = Sets.chowder()
                 .withBackdrop(new Backdrop(3, 2, 1.5, Surface.BLACK_PAPER))
                 .withDish(new Block(0.6, 0.02, high, Surface.GREY_PAPER))
@@ -113,7 +116,7 @@ public class RendererTest {
                 Vector3D ray = view.ray(0.5, (row + (line + 0.5) / LINES) / picture.height());
                 Vector3D place = view.eye().add(ray.multiply(-view.eye().getZ() / ray.getZ()));
                 passed += above(light, place, front, high) / LINES;
-                open += ContourFormula.of(EmittingFace.of(light)).at(place, UP) / LINES;
+                open += Illuminance.uniform(EmittingFace.of(light)).at(place, UP) / LINES;
                 farthest = place.getY();
             }
             if (farthest < -0.03) {
@@ -129,7 +132,7 @@ public class RendererTest {
     }
 
     /** Light of the part of the face that a point sees over an edge along x at (y, z). */
-    private static double above(Softbox light, Vector3D point, double y, double z) {
+    private static double above(Light light, Vector3D point, double y, double z) {
         EmittingFace face = EmittingFace.of(light);
         // where the plane through the point and the edge cuts the face, as a share from -1 to 1 of its height
         Vector3D planeNormal = Vector3D.of(0, -z, y - point.getY());
@@ -139,9 +142,12 @@ public class RendererTest {
         if (cut == 1) {
             return 0;
         }
-        EmittingFace part = new EmittingFace(
-                face.at(0, (1 + cut) / 2), face.acrossHalf(), face.upHalf().multiply((1 - cut) / 2), 1);
-        return ContourFormula.of(part).at(point, UP);
+        EmittingFace part = Faces.rectangle(
+                        face.at(0, (1 + cut) / 2),
+                        face.acrossHalf(),
+                        face.upHalf().multiply((1 - cut) / 2))
+                .withLuminance(face.luminance());
+        return Illuminance.uniform(part).at(point, UP);
     }
 
     @Test
@@ -154,8 +160,9 @@ public class RendererTest {
                 .withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.3))
                 .withLight(box(0.3, 0.3, 9, 60, 3));
         Quality quality = new Quality(30, 4, 4, 32);
-        Picture dark = render(set.withExposure(new Exposure(0, 12)), quality);
-        Picture bright = render(set.withExposure(new Exposure(0, 0)), quality);
+        double asKey = set.exposure().wanted() / set.exposure().exactShutter();
+        Picture dark = render(set.withAmbient(new Ambient(0, 5500, 5)), quality);
+        Picture bright = render(set.withAmbient(new Ambient(asKey, 5500, 5)), quality);
         double added = 0;
         for (int column = 2; column < 10; column++) {
             added += (bright.at(column, 3, 0) - dark.at(column, 3, 0)) / 8;

@@ -8,12 +8,12 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.illuminance.ContourFormula;
+import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Aim;
+import zephyrdune.table.Light;
 import zephyrdune.table.Sets;
-import zephyrdune.table.Softbox;
 import zephyrdune.table.TableSet;
 
 public class PlanTest {
@@ -26,22 +26,22 @@ public class PlanTest {
     /** A light put on the ring gives what the ring says. */
     @Test(dataProvider = "rings")
     public void ringsHoldTheirStops(double stops) {
-        Softbox aside = new Softbox(0.6, 0.9, 2, 0.7, 0.9, new Aim(0.1, -0.05, 0.02));
-        for (Softbox light : new Softbox[] {box(0.6, 0.6, 10, 40, 0.9), aside}) {
+        Light aside = Sets.softbox(0.6, 0.9, 2, 0.7, 0.9, new Aim(0.1, -0.05, 0.02));
+        for (Light light : new Light[] {box(0.6, 0.6, 10, 40, 0.9), aside}) {
             TableSet set = Sets.lit(light);
             Vector3D hero = Vector3D.of(0, 0, set.dish().top());
             double now = KeyLight.of(set).heroIlluminance();
             StopRing ring = StopRing.of(set, stops);
             assertThat(ring.places()).hasSize(72);
             for (Vector3D place : ring.places()) {
-                Softbox moved = moved(light, place);
-                double there = ContourFormula.of(EmittingFace.of(moved)).at(hero, Vector3D.Unit.PLUS_Z);
+                Light moved = moved(light, place);
+                double there = Illuminance.uniform(EmittingFace.of(moved)).at(hero, Vector3D.Unit.PLUS_Z);
                 assertThat(Stops.between(there, now)).isCloseTo(stops, within(1e-3));
             }
         }
     }
 
-    private static Softbox moved(Softbox light, Vector3D place) {
+    private static Light moved(Light light, Vector3D place) {
         Vector3D fromAim = place.subtract(light.aim().point());
         double clock = (Math.atan2(fromAim.getX(), fromAim.getY()) + 2 * Math.PI) % (2 * Math.PI);
         return light.withClock(clock).withDistance(fromAim.norm());

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.illuminance.HowellVector;
+import zephyrdune.table.Light;
 import zephyrdune.table.Sets;
-import zephyrdune.table.Softbox;
 import zephyrdune.table.TableSet;
 
 /**
@@ -65,7 +65,7 @@ public class DemoReadingsTest {
     @Test
     public void inverseSquareError() {
         Vector3D hero = Vector3D.of(0, 0, 0.78 * 0.075);
-        Softbox box = set.light();
+        Light box = set.light();
         Vector3D toBox = box.centre().subtract(hero);
         double cosines = toBox.getZ() * toBox.dot(box.direction()) / toBox.normSq();
         double rule = 0.36 * cosines / toBox.normSq();

@@ -8,12 +8,13 @@ import static zephyrdune.table.Sets.chowder;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.emitter.EmittingFace;
 import zephyrdune.table.Aim;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
 import zephyrdune.table.Drum;
+import zephyrdune.table.Light;
 import zephyrdune.table.Sets;
-import zephyrdune.table.Softbox;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 
@@ -21,14 +22,14 @@ import zephyrdune.table.TableSet;
 public class TableShadowTest {
 
     /** A 20 cm high, thin post. */
-    private static TableSet post(Softbox light) {
+    private static TableSet post(Light light) {
         return chowder()
                 .withDish(new Drum(0.02, 0.02, 0.2, Surface.CREAM, Surface.CREAM))
                 .withLight(light);
     }
 
     /** A drum 2 cm high: its edges lie close to the table. */
-    private static TableSet low(Softbox light) {
+    private static TableSet low(Light light) {
         return chowder()
                 .withDish(new Drum(0.1, 0.1, 0.02, Surface.CREAM, Surface.CREAM))
                 .withLight(light);
@@ -73,7 +74,7 @@ public class TableShadowTest {
 
     @Test(dataProvider = "smallFaces")
     public void edgeOfASmallFace(double size, double angle, double distance) {
-        Softbox light = box(size, size, 9, angle, distance);
+        Light light = box(size, size, 9, angle, distance);
         TableShadow shadow = TableShadow.of(post(light)).orElseThrow();
         double a = light.centre().distance(shadow.tipEdge());
         double b = shadow.tipEdge().distance(shadow.tip());
@@ -81,10 +82,14 @@ public class TableShadowTest {
         // the face is square to the ray to the hero point, not to the rim: seen from there it is a little foreshortened
         double foreshortened =
                 light.centre().subtract(shadow.tipEdge()).normalize().dot(light.direction());
-        assertThat(shadow.tipWidth()).isCloseTo(size * foreshortened * b / a / sine, within(shadow.tipWidth() * 2e-3));
+        assertThat(shadow.atTip().width())
+                .isCloseTo(
+                        size * foreshortened * b / a / sine,
+                        within(shadow.atTip().width() * 2e-3));
         double sideA = light.centre().distance(shadow.sideEdge());
         double sideB = shadow.sideEdge().distance(shadow.side());
-        assertThat(shadow.sideWidth()).isCloseTo(size * sideB / sideA, within(shadow.sideWidth() * 0.03));
+        assertThat(shadow.atSide().width())
+                .isCloseTo(size * sideB / sideA, within(shadow.atSide().width() * 0.03));
     }
 
     @Test
@@ -92,21 +97,23 @@ public class TableShadowTest {
         // a face of size s level at height H over a rim at height h: width s h / (H - h), by similar triangles
         double rim = 0.2;
         double high = 1.0;
-        Softbox light = new Softbox(0.3, 0.3, 0, Math.PI / 2, high, new Aim(0.5, 0, 0));
+        Light light = Sets.softbox(0.3, 0.3, 0, Math.PI / 2, high, new Aim(0.5, 0, 0));
         TableShadow shadow = TableShadow.of(post(light)).orElseThrow();
-        assertThat(shadow.tipWidth()).isCloseTo(0.3 * rim / (high - rim), within(1e-12));
-        assertThat(shadow.sideWidth()).isCloseTo(0.3 * rim / (high - rim), within(1e-12));
+        assertThat(shadow.atTip().width()).isCloseTo(0.3 * rim / (high - rim), within(1e-12));
+        assertThat(shadow.atSide().width()).isCloseTo(0.3 * rim / (high - rim), within(1e-12));
     }
 
     @Test
     public void twiceTheDistanceIsHalfAsSoft() {
         // common practice, no published source; it holds for a light that is small against its distance
-        Softbox near = box(0.05, 0.05, 9, 45, 1.5);
+        Light near = box(0.05, 0.05, 9, 45, 1.5);
         TableSet thin = chowder().withDish(Sets.sliver());
-        double once = TableShadow.of(thin.withLight(near)).orElseThrow().sideWidth();
+        double once =
+                TableShadow.of(thin.withLight(near)).orElseThrow().atSide().width();
         double twice = TableShadow.of(thin.withLight(near.withDistance(3)))
                 .orElseThrow()
-                .sideWidth();
+                .atSide()
+                .width();
         assertThat(twice / once).isCloseTo(0.5, within(0.01));
     }
 
@@ -117,11 +124,12 @@ public class TableShadowTest {
         double[] widths = new double[3];
         double[] sizes = {0.3, 0.75, 1.8};
         for (int i = 0; i < 3; i++) {
-            Softbox light = box(sizes[i], sizes[i], 7, 60, sizes[i]);
+            Light light = box(sizes[i], sizes[i], 7, 60, sizes[i]);
             widths[i] = TableShadow.of(low.withBackdrop(new Backdrop(5, 2, 1.5, Surface.CREAM))
                             .withLight(light))
                     .orElseThrow()
-                    .sideWidth();
+                    .atSide()
+                    .width();
         }
         assertThat(widths[1]).isCloseTo(widths[0], within(widths[0] * 0.05));
         assertThat(widths[2]).isCloseTo(widths[0], within(widths[0] * 0.05));
@@ -131,8 +139,8 @@ public class TableShadowTest {
     public void aStripIsSoftOneWayAndHardTheOther() {
         TableShadow lying = TableShadow.of(low(box(1.2, 0.3, 9, 50, 1.1))).orElseThrow();
         TableShadow upright = TableShadow.of(low(box(0.3, 1.2, 9, 50, 1.1))).orElseThrow();
-        assertThat(lying.sideWidth()).isGreaterThan(2 * upright.sideWidth());
-        assertThat(upright.tipWidth()).isGreaterThan(2 * lying.tipWidth());
+        assertThat(lying.atSide().width()).isGreaterThan(2 * upright.atSide().width());
+        assertThat(upright.atTip().width()).isGreaterThan(2 * lying.atTip().width());
     }
 
     @Test
@@ -144,13 +152,13 @@ public class TableShadowTest {
         assertThat(TableShadow.of(Sets.lit(box(0.2, 0.2, 9, 90, 0.9)))).isEmpty();
         TableShadow partly =
                 TableShadow.of(tall.withLight(box(0.6, 0.6, 9, 45, 0.8))).orElseThrow();
-        assertThat(partly.tipWidth()).isInfinite();
+        assertThat(partly.atTip().width()).isInfinite();
     }
 
     @Test
     public void apparentAngle() {
         // 2 atan(s / 2D): a face as wide as it is far is seen under 53.13 degrees
-        ApparentSize size = ApparentSize.from(Vector3D.ZERO, box(0.9, 0.45, 3, 30, 0.9));
+        ApparentSize size = ApparentSize.from(Vector3D.ZERO, EmittingFace.of(box(0.9, 0.45, 3, 30, 0.9)));
         assertThat(size.across()).isCloseTo(1, within(1e-12));
         assertThat(size.along()).isCloseTo(0.5, within(1e-12));
         assertThat(Math.toDegrees(ApparentSize.angle(size.across()))).isCloseTo(53.130102, within(1e-6));

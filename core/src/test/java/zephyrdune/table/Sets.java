@@ -1,10 +1,23 @@
 package zephyrdune.table;
 
+import zephyrdune.power.DialStep;
+import zephyrdune.power.Fractions;
+import zephyrdune.source.BatteryFlash;
+import zephyrdune.source.GuideNumber;
+
 /** Sets for tests; the numbers are invented. */
 public final class Sets {
 
     private static final double DEGREE = Math.PI / 180;
     private static final double HOUR = Math.PI / 6;
+
+    /** A small battery flash: guide number 36 m at 35 mm, down to 1/128 in thirds. */
+    public static final BatteryFlash FLASH =
+            new BatteryFlash(new GuideNumber(36, 0.035), 0.035, 5500, new Fractions(7, DialStep.THIRD));
+
+    public static final Exposure EXPOSURE = new Exposure(5.6, 1 / 125.0, 400, 1 / 200.0, 0, 5500);
+
+    public static final Ambient AMBIENT = new Ambient(200, 3200, 5);
 
     private Sets() {}
 
@@ -17,12 +30,31 @@ public final class Sets {
                 box(0.6, 0.6, 10, 40, 0.9),
                 new TableTop(Surface.PALE_WOOD),
                 new Backdrop(1.2, 2, 1.5, Surface.GREY_PAPER),
-                new Exposure(0, 4));
+                EXPOSURE,
+                AMBIENT);
     }
 
     /** A softbox aimed at the hero point; clock in hours, height angle in degrees, lengths in metres. */
-    public static Softbox box(double width, double height, double clock, double heightAngle, double distance) {
-        return new Softbox(width, height, clock * HOUR, heightAngle * DEGREE, distance, Aim.HERO);
+    public static Light box(double width, double height, double clock, double heightAngle, double distance) {
+        return softbox(width, height, clock * HOUR, heightAngle * DEGREE, distance, Aim.HERO);
+    }
+
+    /** Angles in radians. */
+    public static Light softbox(
+            double width, double height, double clock, double heightAngle, double distance, Aim aim) {
+        return new Light(
+                FLASH,
+                0,
+                2,
+                new Rectangle(width, height),
+                0,
+                new Diffuse(),
+                PowerChoice.FOLLOWS,
+                0,
+                clock,
+                heightAngle,
+                distance,
+                aim);
     }
 
     /** A block so low that its top is the table. */
@@ -30,7 +62,7 @@ public final class Sets {
         return new Block(0.02, 0.02, 0.005, Surface.GREY_PAPER);
     }
 
-    public static TableSet lit(Softbox light) {
+    public static TableSet lit(Light light) {
         return chowder().withLight(light);
     }
 }

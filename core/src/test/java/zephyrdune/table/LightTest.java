@@ -8,7 +8,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-public class SoftboxTest {
+public class LightTest {
 
     /** Clock positions as photographers say them: 12 behind the dish, 3 right, 6 at the camera, 9 left. */
     @DataProvider
@@ -24,14 +24,14 @@ public class SoftboxTest {
 
     @Test
     public void heightAngleAndDistanceAreSeenFromTheAimPoint() {
-        Softbox box = new Softbox(0.6, 0.9, 3 * Math.PI / 6, Math.toRadians(30), 2, new Aim(0.1, 0.2, 0.3));
+        Light box = Sets.softbox(0.6, 0.9, 3 * Math.PI / 6, Math.toRadians(30), 2, new Aim(0.1, 0.2, 0.3));
         assertThat(box.centre().distance(Vector3D.of(0.1 + Math.sqrt(3), 0.2, 1.3)))
                 .isLessThan(1e-12);
     }
 
     @Test
     public void facesItsAimSquarely() {
-        Softbox box = new Softbox(0.6, 0.9, 1.1, 0.7, 1.5, new Aim(0.1, -0.2, 0.05));
+        Light box = Sets.softbox(0.6, 0.9, 1.1, 0.7, 1.5, new Aim(0.1, -0.2, 0.05));
         assertThat(box.widthAxis().dot(box.direction())).isCloseTo(0, within(1e-15));
         assertThat(box.heightAxis().dot(box.direction())).isCloseTo(0, within(1e-15));
         assertThat(box.widthAxis().getZ()).isZero();
@@ -42,8 +42,8 @@ public class SoftboxTest {
 
     @Test
     public void cornersSpanItsSize() {
-        Softbox box = box(0.6, 0.9, 10, 35, 1.2);
-        assertThat(box.corners().get(0).distance(box.corners().get(1))).isCloseTo(0.6, within(1e-12));
-        assertThat(box.corners().get(1).distance(box.corners().get(2))).isCloseTo(0.9, within(1e-12));
+        Light box = box(0.6, 0.9, 10, 35, 1.2);
+        assertThat(box.outline().get(0).distance(box.outline().get(1))).isCloseTo(0.6, within(1e-12));
+        assertThat(box.outline().get(1).distance(box.outline().get(2))).isCloseTo(0.9, within(1e-12));
     }
 }
