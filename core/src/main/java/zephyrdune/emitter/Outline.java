@@ -19,6 +19,17 @@ public enum Outline {
         }
 
         @Override
+        public int patches() {
+            return 1;
+        }
+
+        @Override
+        public double patch(int index, double s, double t, double[] into) {
+            place(s, t, into);
+            return 4;
+        }
+
+        @Override
         double meanOfBell(double k) {
             double half = Math.sqrt(Math.PI / k) / 2 * Erf.erf(Math.sqrt(k));
             return half * half;
@@ -48,6 +59,20 @@ public enum Outline {
         }
 
         @Override
+        public int patches() {
+            return 4;
+        }
+
+        /** A quarter, outwards and round. */
+        @Override
+        public double patch(int index, double s, double t, double[] into) {
+            double turn = Math.PI / 2 * (index + t);
+            into[0] = s * Math.cos(turn);
+            into[1] = s * Math.sin(turn);
+            return Math.PI / 2 * s;
+        }
+
+        @Override
         double meanOfBell(double k) {
             return -Math.expm1(-k) / k;
         }
@@ -67,11 +92,22 @@ public enum Outline {
         @Override
         public void place(double s, double t, double[] into) {
             int side = Math.min(7, (int) (8 * s));
-            double outwards = Math.sqrt(8 * s - side);
-            double sideways = outwards * TAN_EIGHTH * (2 * t - 1);
-            double turn = side * Math.PI / 4;
-            into[0] = outwards * Math.cos(turn) - sideways * Math.sin(turn);
-            into[1] = outwards * Math.sin(turn) + sideways * Math.cos(turn);
+            patch(side, Math.sqrt(8 * s - side), t, into);
+        }
+
+        @Override
+        public int patches() {
+            return 8;
+        }
+
+        /** One of eight triangles, outwards and sideways. */
+        @Override
+        public double patch(int index, double s, double t, double[] into) {
+            double sideways = s * TAN_EIGHTH * (2 * t - 1);
+            double turn = index * Math.PI / 4;
+            into[0] = s * Math.cos(turn) - sideways * Math.sin(turn);
+            into[1] = s * Math.sin(turn) + sideways * Math.cos(turn);
+            return 2 * s * TAN_EIGHTH;
         }
 
         @Override
@@ -97,6 +133,16 @@ public enum Outline {
 
     /** The place for two numbers from 0 to 1; numbers spread evenly over the square spread evenly over the face. */
     public abstract void place(double s, double t, double[] into);
+
+    /** Parts of the face that {@link #patch} covers smoothly. */
+    public abstract int patches();
+
+    /**
+     * The place in a part of the face for two numbers from 0 to 1.
+     *
+     * @return area in these coordinates per unit of the two numbers
+     */
+    public abstract double patch(int index, double s, double t, double[] into);
 
     /** Whether a place is on the face. */
     public abstract boolean holds(double across, double up);

@@ -5,7 +5,7 @@ import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
 
 /** Illuminance on small surfaces from one face with nothing in the way; lux, or lux seconds of a flash. */
-public sealed interface Illuminance permits ContourFormula, DiscFormula, SampledFace {
+public sealed interface Illuminance permits ContourFormula, DiscFormula, UnevenFace {
 
     /** Stated error of a reading where it is not exact: a share of the value. */
     double FINE = 2e-4;
@@ -14,12 +14,12 @@ public sealed interface Illuminance permits ContourFormula, DiscFormula, Sampled
     double COARSE = 1.75e-2;
 
     /**
-     * For a face of even Lambertian luminance the exact value; otherwise sampled until it is as sure as asked for.
+     * For a face of even Lambertian luminance the exact value; otherwise integrated until it is as sure as asked for.
      *
-     * @param error wanted where it is sampled, as a share of the value
+     * @param error wanted where it is integrated, as a share of the value
      */
     static Illuminance of(EmittingFace face, double error) {
-        return face.uniform() ? uniform(face) : SampledFace.of(face, error);
+        return face.uniform() ? uniform(face) : UnevenFace.of(face, error);
     }
 
     /** The exact illuminance were the face even, Lambertian and everywhere as bright as its centre. */

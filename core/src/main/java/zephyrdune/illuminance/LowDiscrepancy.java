@@ -8,7 +8,7 @@ package zephyrdune.illuminance;
 final class LowDiscrepancy {
 
     /** Points at hand. */
-    static final int SIZE = 1 << 14;
+    static final int SIZE = 1 << 12;
 
     private static final double[] POINTS = points();
 

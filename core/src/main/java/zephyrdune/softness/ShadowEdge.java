@@ -8,8 +8,7 @@ import org.hipparchus.analysis.solvers.BrentSolver;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
 import zephyrdune.illuminance.ContourFormula;
-import zephyrdune.illuminance.Illuminance;
-import zephyrdune.illuminance.SampledFace;
+import zephyrdune.illuminance.PassedShare;
 
 /**
  * The soft edge that a straight opaque edge throws on a flat surface of any slant, along a line on that surface.
@@ -125,17 +124,13 @@ public final class ShadowEdge {
         double side = Math.signum(face.centre().subtract(onEdge).dot(lower));
         Vector3D opening = point.subtract(onEdge).cross(along).multiply(side);
         if (!face.uniform()) {
-            return sampled().passing(point, normal, opening, SAMPLES);
+            return PassedShare.of(face, point, normal, opening, SAMPLES);
         }
         List<Vector3D> corners = face.corners(DISC_SIDES);
         double all = ContourFormula.ofPart(face, corners).at(point, normal);
         return all > 0
                 ? ContourFormula.ofPart(face, kept(corners, point, opening)).at(point, normal) / all
                 : 0;
-    }
-
-    private SampledFace sampled() {
-        return (SampledFace) Illuminance.of(face, Illuminance.FINE);
     }
 
     private static List<Vector3D> kept(List<Vector3D> corners, Vector3D point, Vector3D opening) {

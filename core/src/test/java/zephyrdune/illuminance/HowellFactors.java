@@ -32,4 +32,20 @@ final class HowellFactors {
     static double coaxialDisc(double r, double h) {
         return r * r / (r * r + h * h);
     }
+
+    /** B-13: element parallel to a disc of radius r at height h, off its axis by a. */
+    static double parallelDisc(double r, double h, double a) {
+        double high = h / a;
+        double wide = r / a;
+        double z = 1 + high * high + wide * wide;
+        return 0.5 * (1 - (1 + high * high - wide * wide) / Math.sqrt(z * z - 4 * wide * wide));
+    }
+
+    /** B-14: element square to a disc of radius r at height h, facing its axis from a away, a more than r. */
+    static double squareDisc(double r, double h, double a) {
+        double high = h / a;
+        double wide = r / a;
+        double z = 1 + high * high + wide * wide;
+        return high / 2 * (z / Math.sqrt(z * z - 4 * wide * wide) - 1);
+    }
 }
