@@ -41,12 +41,12 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
         while (in > lever.least() || out < lever.most()) {
             double farther = Math.min(lever.most(), out * STEP);
             double beyond = farther > out ? excess.value(farther) : outExcess;
-            if (outExcess * beyond < 0) {
+            if (farther > out && outExcess * beyond <= 0) {
                 return Optional.of(there(set, kind, lever, root(excess, out, farther)));
             }
             double nearer = Math.max(lever.least(), in / STEP);
             double within = nearer < in ? excess.value(nearer) : inExcess;
-            if (inExcess * within < 0) {
+            if (nearer < in && inExcess * within <= 0) {
                 return Optional.of(there(set, kind, lever, root(excess, nearer, in)));
             }
             out = farther;

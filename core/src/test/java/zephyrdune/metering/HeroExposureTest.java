@@ -1,0 +1,182 @@
+package zephyrdune.metering;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static zephyrdune.table.Sets.chowder;
+
+import org.testng.annotations.Test;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.power.Dimming;
+import zephyrdune.power.Percent;
+import zephyrdune.source.LedPoint;
+import zephyrdune.source.LuxAtOneMetre;
+import zephyrdune.source.Source;
+import zephyrdune.table.Aim;
+import zephyrdune.table.Ambient;
+import zephyrdune.table.Bare;
+import zephyrdune.table.Diffuse;
+import zephyrdune.table.Disc;
+import zephyrdune.table.Exposure;
+import zephyrdune.table.Light;
+import zephyrdune.table.PowerChoice;
+import zephyrdune.table.Rectangle;
+import zephyrdune.table.Sets;
+import zephyrdune.table.Spread;
+import zephyrdune.table.TableSet;
+
+/** Exposure by ISO 2720:1974 and the arithmetic of stops. */
+public class HeroExposureTest {
+
+    private static final LedPoint LED =
+            new LedPoint(new LuxAtOneMetre(10_000), Math.toRadians(60), 5600, new Percent(0.1, 0.01, Dimming.LINEAR));
+
+    private static HeroExposure of(TableSet set) {
+        return HeroExposure.of(set, KeyLight.of(set));
+    }
+
+    private static Light light(Source source, Spread spread, double loss, PowerChoice choice, double power) {
+        return new Light(
+                source,
+                0,
+                loss,
+                spread instanceof Bare ? new Disc(0.05) : new Rectangle(0.6, 0.6),
+                0,
+                spread,
+                choice,
+                power,
+                0,
+                Math.PI / 2,
+                2,
+                Aim.HERO);
+    }
+
+    private static TableSet with(Light light, Exposure exposure) {
+        return chowder().withDish(Sets.sliver()).withExposure(exposure).withLight(light);
+    }
+
+    private static Exposure camera(double aperture, double shutter, double speed) {
+        return new Exposure(aperture, shutter, speed, 1 / 200.0, 0, 5500);
+    }
+
+    @Test
+    public void guideNumberOverDistanceIsTheAperture() {
+        // bare flash, guide number 36, 2 m straight above (to a top 5 mm high): N = 36 / 1.995 at full power
+        HeroExposure hero =
+                of(with(light(Sets.FLASH, new Bare(), 0, PowerChoice.FOLLOWS, 0), camera(16, 1 / 125.0, 100)));
+        double stops = 2 * Math.log(36 / 1.995 / 16) / Math.log(2);
+        assertThat(hero.wantedBelow()).isCloseTo(stops, within(2e-3));
+        assertThat(hero.off()).isCloseTo(0, within(1e-12));
+        assertThat(hero.key()).isCloseTo(640, within(1e-9));
+    }
+
+    @Test
+    public void lossInTheBoxIsPowerUp() {
+        double two = of(with(light(Sets.FLASH, new Diffuse(), 2, PowerChoice.FOLLOWS, 0), camera(5.6, 1 / 125.0, 400)))
+                .wantedBelow();
+        double three = of(with(
+                        light(Sets.FLASH, new Diffuse(), 3, PowerChoice.FOLLOWS, 0), camera(5.6, 1 / 125.0, 400)))
+                .wantedBelow();
+        assertThat(two - three).isCloseTo(1, within(1e-12));
+    }
+
+    @Test
+    public void flashIgnoresTheShutterAndAmbientDoesNot() {
+        Light flash = light(Sets.FLASH, new Diffuse(), 2, PowerChoice.FOLLOWS, 0);
+        HeroExposure slow = of(with(flash, camera(5.6, 1 / 60.0, 400)));
+        HeroExposure fast = of(with(flash, camera(5.6, 1 / 125.0, 400)));
+        assertThat(fast.wantedBelow()).isCloseTo(slow.wantedBelow(), within(1e-12));
+        assertThat(fast.ambientUnderKey() - slow.ambientUnderKey()).isCloseTo(1, within(1e-12));
+        assertThat(fast.ambientUnderCorrect() - slow.ambientUnderCorrect()).isCloseTo(1, within(1e-12));
+    }
+
+    @Test
+    public void ledAndAmbientGoTogether() {
+        Light led = light(LED, new Diffuse(), 1, PowerChoice.FIXED, 1);
+        double ratio = of(with(led, camera(4, 1 / 60.0, 400))).ambientUnderKey();
+        for (Exposure other :
+                new Exposure[] {camera(4, 1 / 1000.0, 400), camera(16, 1 / 60.0, 400), camera(4, 1, 3200)}) {
+            assertThat(of(with(led, other)).ambientUnderKey()).isCloseTo(ratio, within(1e-12));
+        }
+    }
+
+    @Test
+    public void ambientByTheMeter() {
+        // 200 lx for 1/128 s on a frame that wants 250 x 32 / 400 = 20 lx s
+        HeroExposure hero = of(chowder());
+        assertThat(hero.correct()).isCloseTo(20, within(1e-12));
+        assertThat(hero.ambientUnderCorrect()).isCloseTo(Math.log(20 / (200 / 128.0)) / Math.log(2), within(1e-12));
+    }
+
+    @Test
+    public void fixedPowerStaysAndTheFrameChanges() {
+        HeroExposure hero =
+                of(with(light(Sets.FLASH, new Diffuse(), 2, PowerChoice.FIXED, 3), camera(5.6, 1 / 125.0, 400)));
+        assertThat(hero.below()).isEqualTo(3);
+        assertThat(hero.key()).isCloseTo(hero.full() / 8, within(1e-9));
+        assertThat(hero.off()).isCloseTo(hero.wantedBelow() - 3, within(1e-12));
+        assertThat(hero.mark(light(Sets.FLASH, new Diffuse(), 2, PowerChoice.FIXED, 3))
+                        .text())
+                .isEqualTo("1/8");
+    }
+
+    @Test
+    public void dialEndsWhereItEnds() {
+        Light flash = light(Sets.FLASH, new Diffuse(), 8, PowerChoice.FOLLOWS, 0);
+        HeroExposure weak = of(with(flash, camera(22, 1 / 125.0, 100)));
+        assertThat(weak.below()).isZero();
+        assertThat(weak.off()).isNegative().isEqualTo(weak.wantedBelow());
+        assertThat(weak.mark(flash).text()).isEqualTo("1/1");
+        HeroExposure strong =
+                of(with(light(Sets.FLASH, new Bare(), 0, PowerChoice.FOLLOWS, 0), camera(1.4, 1 / 125.0, 6400)));
+        assertThat(strong.below()).isEqualTo(7);
+        assertThat(strong.off()).isPositive();
+    }
+
+    @Test
+    public void biasIsWanted() {
+        Exposure plain = camera(5.6, 1 / 125.0, 400);
+        Exposure glow = new Exposure(5.6, 1 / 125.0, 400, 1 / 200.0, 2, 5500);
+        assertThat(glow.wanted() / plain.wanted()).isCloseTo(4, within(1e-12));
+        assertThat(glow.correct()).isEqualTo(plain.correct());
+    }
+
+    @Test
+    public void shutterFirstThenSpeedThenApertureBuryTheRoom() {
+        TableSet bright = chowder().withAmbient(new Ambient(1000, 3200, 5));
+        Burying burying = Burying.of(bright, of(bright));
+        // 250 x 32 / 400 over 1000 / 128: 1.36 stops under, so 3.64 to go
+        assertThat(burying.missing()).isCloseTo(5 - Math.log(20 / (1000 / 128.0)) / Math.log(2), within(1e-12));
+        Exposure dark = burying.settings().orElseThrow();
+        TableSet buried = bright.withExposure(dark);
+        assertThat(of(buried).ambientUnderCorrect()).isBetween(5.0, 5.4);
+        assertThat(dark.shutter()).isEqualTo(1 / 200.0);
+        assertThat(dark.speed()).isLessThan(400);
+        assertThat(burying.more())
+                .isCloseTo(Math.log(dark.correct() / bright.exposure().correct()) / Math.log(2), within(1e-12));
+        assertThat(Burying.of(buried, of(buried)).settings()).isEmpty();
+    }
+
+    @Test
+    public void apertureTakesWhatSpeedCannot() {
+        TableSet sunny = chowder().withAmbient(new Ambient(50_000, 5500, 5));
+        Exposure dark = Burying.of(sunny, of(sunny)).settings().orElseThrow();
+        assertThat(dark.speed()).isEqualTo(50);
+        assertThat(dark.aperture()).isGreaterThan(5.6);
+        assertThat(of(sunny.withExposure(dark)).ambientUnderCorrect()).isBetween(5.0, 5.4);
+    }
+
+    @Test
+    public void noSettingBuriesTheRoomUnderAnLed() {
+        TableSet set = with(light(LED, new Diffuse(), 1, PowerChoice.FOLLOWS, 0), camera(4, 1 / 60.0, 800));
+        Burying burying = Burying.of(set, of(set));
+        assertThat(burying.missing()).isPositive();
+        assertThat(burying.settings()).isEmpty();
+    }
+
+    @Test
+    public void darkRoomAndUnlitHero() {
+        TableSet dark = chowder().withAmbient(new Ambient(0, 3200, 5));
+        assertThat(of(dark).ambientUnderKey()).isInfinite().isPositive();
+        assertThat(Burying.of(dark, of(dark)).missing()).isNegative();
+    }
+}
