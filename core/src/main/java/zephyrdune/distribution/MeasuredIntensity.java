@@ -10,17 +10,10 @@ import java.util.List;
  */
 public final class MeasuredIntensity implements Distribution {
 
-    /** The three ways to lay the two angles round a light. */
-    public enum Type {
-        /** Vertical polar axis: horizontal angle as longitude, vertical angle as latitude. */
-        A,
-        /** Polar axis from side to side: vertical angle as longitude, horizontal angle as latitude. */
-        B,
-        /** Polar axis along the beam: vertical angle from the beam, horizontal angle round it from "up". */
-        C
-    }
+    /** Angles this near to each other, radians, are the same. */
+    private static final double ROUNDING = 1e-9;
 
-    private final Type type;
+    private final PhotometricType type;
     private final double[] vertical;
     private final double[] horizontal;
     private final double[] candela;
@@ -31,7 +24,8 @@ public final class MeasuredIntensity implements Distribution {
      * @param horizontal ascending angles, radians; as far as the light's symmetry makes them needed
      * @param candela for each horizontal angle, one value for each vertical angle
      */
-    public MeasuredIntensity(Type type, List<Double> vertical, List<Double> horizontal, List<Double> candela) {
+    public MeasuredIntensity(
+            PhotometricType type, List<Double> vertical, List<Double> horizontal, List<Double> candela) {
         this.type = type;
         this.vertical = array(vertical);
         this.horizontal = array(horizontal);
@@ -62,7 +56,7 @@ public final class MeasuredIntensity implements Distribution {
     }
 
     private double at(double verticalAngle, double horizontalAngle) {
-        double v = type != Type.C && vertical[0] >= 0 ? Math.abs(verticalAngle) : verticalAngle;
+        double v = type != PhotometricType.C && vertical[0] >= 0 ? Math.abs(verticalAngle) : verticalAngle;
         double h = folded(horizontalAngle);
         int row = below(vertical, v);
         if (row < 0) {
@@ -82,7 +76,7 @@ public final class MeasuredIntensity implements Distribution {
     /** The angle that stands for this one in a table that leaves out what symmetry gives. */
     private double folded(double angle) {
         double last = horizontal[horizontal.length - 1];
-        if (type != Type.C) {
+        if (type != PhotometricType.C) {
             return horizontal[0] >= 0 ? Math.abs(angle) : angle;
         }
         double turn = angle < 0 ? angle + 2 * Math.PI : angle;
@@ -96,8 +90,6 @@ public final class MeasuredIntensity implements Distribution {
         double half = turn > Math.PI ? 2 * Math.PI - turn : turn;
         return last > Math.PI / 2 + ROUNDING || half <= Math.PI / 2 ? half : Math.PI - half;
     }
-
-    private static final double ROUNDING = 1e-9;
 
     private static boolean close(double a, double b) {
         return Math.abs(a - b) < ROUNDING;
@@ -133,8 +125,8 @@ public final class MeasuredIntensity implements Distribution {
     }
 
     private double frontLumens() {
-        double[] polar = type == Type.B ? horizontal : vertical;
-        double[] round = type == Type.B ? vertical : horizontal;
+        double[] polar = type == PhotometricType.B ? horizontal : vertical;
+        double[] round = type == PhotometricType.B ? vertical : horizontal;
         if (round.length == 1) {
             double sum = 0;
             for (int i = 0; i + 1 < polar.length; i++) {
@@ -156,21 +148,21 @@ public final class MeasuredIntensity implements Distribution {
 
     /** How often the table's part of the sphere stands for another like it. */
     private double repeats(double[] polar, double[] round) {
-        if (type == Type.C) {
+        if (type == PhotometricType.C) {
             return 2 * Math.PI / (round[round.length - 1] - round[0]);
         }
         return (polar[0] >= 0 ? 2 : 1) * (round[0] >= 0 ? 2 : 1);
     }
 
     private double value(int polarIndex, int roundIndex) {
-        return type == Type.B
+        return type == PhotometricType.B
                 ? candela[polarIndex * vertical.length + roundIndex]
                 : candela[roundIndex * vertical.length + polarIndex];
     }
 
     /** Integral over a zone between two polar angles of an intensity that is linear between them, per radian round. */
     private double zone(double from, double to, double atFrom, double atTo) {
-        if (type != Type.C) {
+        if (type != PhotometricType.C) {
             // latitude: weight cos
             double slope = (atTo - atFrom) / (to - from);
             return atTo * Math.sin(to) - atFrom * Math.sin(from) + slope * (Math.cos(to) - Math.cos(from));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.distribution.MeasuredIntensity;
+import zephyrdune.distribution.PhotometricType;
 import zephyrdune.measure.Count;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
@@ -22,7 +23,7 @@ import zephyrdune.power.PowerDial;
  */
 public record MeasuredLamp(
         String name,
-        MeasuredIntensity.Type axes,
+        PhotometricType axes,
 
         @Count(min = 2, max = 361) @Within(min = -Math.PI / 2, max = Math.PI, unit = Unit.RADIAN)
         List<Double> vertical,
@@ -43,7 +44,9 @@ public record MeasuredLamp(
     private static final Limits LIMITS = Limits.of(MeasuredLamp.class);
 
     public MeasuredLamp {
-        Objects.requireNonNull(name);
+        if (name.isBlank() || name.length() > 80) {
+            throw new Refused("name", "A lamp needs a name of 1 to 80 characters");
+        }
         Objects.requireNonNull(axes);
         vertical = List.copyOf(vertical);
         horizontal = List.copyOf(horizontal);

@@ -10,7 +10,6 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import zephyrdune.distribution.MeasuredIntensity.Type;
 
 /** Every distribution's flux against an integral over the hemisphere (Gauss-Legendre, Hipparchus). */
 public class DistributionTest {
@@ -118,7 +117,8 @@ public class DistributionTest {
     }
 
     /** A table of a function of (vertical, horizontal) in radians. */
-    private static MeasuredIntensity table(Type type, double[] vertical, double[] horizontal, DoubleBinaryOperator f) {
+    private static MeasuredIntensity table(
+            PhotometricType type, double[] vertical, double[] horizontal, DoubleBinaryOperator f) {
         List<Double> candela = new ArrayList<>();
         for (double h : horizontal) {
             for (double v : vertical) {
@@ -136,17 +136,17 @@ public class DistributionTest {
         DoubleBinaryOperator round = (v, h) -> 1000 * Math.max(0, Math.cos(v));
         DoubleBinaryOperator latitude = (v, h) -> 1000 * Math.cos(v) * Math.cos(h);
         return new Object[][] {
-            {table(Type.C, half, new double[] {0}, round)},
-            {table(Type.C, steps(0, 180, 2.5), new double[] {0}, round)},
-            {table(Type.C, half, steps(0, 90, 15), round)},
-            {table(Type.C, half, steps(0, 180, 15), round)},
-            {table(Type.C, half, steps(90, 270, 15), round)},
-            {table(Type.C, half, steps(0, 360, 15), round)},
-            {table(Type.A, both, both, latitude)},
-            {table(Type.A, both, half, latitude)},
-            {table(Type.B, both, both, latitude)},
-            {table(Type.B, half, both, latitude)},
-            {table(Type.B, half, half, latitude)}
+            {table(PhotometricType.C, half, new double[] {0}, round)},
+            {table(PhotometricType.C, steps(0, 180, 2.5), new double[] {0}, round)},
+            {table(PhotometricType.C, half, steps(0, 90, 15), round)},
+            {table(PhotometricType.C, half, steps(0, 180, 15), round)},
+            {table(PhotometricType.C, half, steps(90, 270, 15), round)},
+            {table(PhotometricType.C, half, steps(0, 360, 15), round)},
+            {table(PhotometricType.A, both, both, latitude)},
+            {table(PhotometricType.A, both, half, latitude)},
+            {table(PhotometricType.B, both, both, latitude)},
+            {table(PhotometricType.B, half, both, latitude)},
+            {table(PhotometricType.B, half, half, latitude)}
         };
     }
 
@@ -168,9 +168,10 @@ public class DistributionTest {
     @Test
     public void typesLayTheirAnglesDifferently() {
         // light to one side, read where each type's axes put it
-        MeasuredIntensity a = table(Type.A, steps(-90, 90, 5), steps(-90, 90, 5), (v, h) -> 100 + 50 * h);
-        MeasuredIntensity b = table(Type.B, steps(-90, 90, 5), steps(-90, 90, 5), (v, h) -> 100 + 50 * v);
-        MeasuredIntensity c = table(Type.C, steps(0, 90, 5), steps(0, 360, 5), (v, h) -> 100 + v * Math.sin(h));
+        MeasuredIntensity a = table(PhotometricType.A, steps(-90, 90, 5), steps(-90, 90, 5), (v, h) -> 100 + 50 * h);
+        MeasuredIntensity b = table(PhotometricType.B, steps(-90, 90, 5), steps(-90, 90, 5), (v, h) -> 100 + 50 * v);
+        MeasuredIntensity c =
+                table(PhotometricType.C, steps(0, 90, 5), steps(0, 360, 5), (v, h) -> 100 + v * Math.sin(h));
         double angle = Math.toRadians(40);
         double s = Math.sin(angle);
         double z = Math.cos(angle);
@@ -185,8 +186,8 @@ public class DistributionTest {
 
     @Test
     public void symmetryRepeatsWhatTheTableLeavesOut() {
-        MeasuredIntensity quarter = table(Type.C, steps(0, 90, 10), steps(0, 90, 10), (v, h) -> 100 + v * h);
-        MeasuredIntensity sides = table(Type.C, steps(0, 90, 10), steps(90, 270, 10), (v, h) -> 100 + v * h);
+        MeasuredIntensity quarter = table(PhotometricType.C, steps(0, 90, 10), steps(0, 90, 10), (v, h) -> 100 + v * h);
+        MeasuredIntensity sides = table(PhotometricType.C, steps(0, 90, 10), steps(90, 270, 10), (v, h) -> 100 + v * h);
         double s = Math.sin(0.6);
         double z = Math.cos(0.6);
         double atNinety = quarter.relativeIntensity(s, 0, z);
@@ -200,12 +201,12 @@ public class DistributionTest {
 
     @Test
     public void nothingOutsideTheTable() {
-        MeasuredIntensity narrow = table(Type.C, steps(0, 30, 5), new double[] {0}, (v, h) -> 100);
+        MeasuredIntensity narrow = table(PhotometricType.C, steps(0, 30, 5), new double[] {0}, (v, h) -> 100);
         assertThat(narrow.relativeIntensity(Math.sin(0.5), 0, Math.cos(0.5))).isCloseTo(1, within(1e-12));
         assertThat(narrow.relativeIntensity(Math.sin(0.53), 0, Math.cos(0.53))).isZero();
         // a cap of half angle 30 degrees: 2 pi (1 - cos 30)
         assertThat(narrow.flux()).isCloseTo(2 * Math.PI * (1 - Math.cos(Math.toRadians(30))), within(1e-12));
-        MeasuredIntensity flood = table(Type.B, steps(-20, 20, 5), steps(-30, 30, 5), (v, h) -> 10);
+        MeasuredIntensity flood = table(PhotometricType.B, steps(-20, 20, 5), steps(-30, 30, 5), (v, h) -> 10);
         assertThat(flood.relativeIntensity(0, Math.sin(0.36), Math.cos(0.36))).isZero();
         assertThat(flood.flux()).isCloseTo(Math.toRadians(40) * 2 * Math.sin(Math.toRadians(30)), within(1e-12));
     }

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.testng.annotations.Test;
 import zephyrdune.distribution.Coverage;
-import zephyrdune.distribution.MeasuredIntensity;
+import zephyrdune.distribution.PhotometricType;
 import zephyrdune.exposure.CorrectExposure;
 import zephyrdune.exposure.GuideNumbers;
 import zephyrdune.measure.OutOfLimits;
@@ -94,7 +94,7 @@ public class SourceTest {
     }
 
     private static MeasuredLamp lamp(List<Double> vertical, List<Double> horizontal, List<Double> intensity) {
-        return new MeasuredLamp("t", MeasuredIntensity.Type.C, vertical, horizontal, intensity, 5600, PERCENT);
+        return new MeasuredLamp("t", PhotometricType.C, vertical, horizontal, intensity, 5600, PERCENT);
     }
 
     @Test

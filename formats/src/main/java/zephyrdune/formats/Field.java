@@ -7,24 +7,27 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import zephyrdune.measure.Count;
 import zephyrdune.measure.Limit;
 import zephyrdune.measure.Limits;
 
 /**
  * One component of a core record as a field of a file: its name, with the unit spelled out, and its limit if it is a
- * number.
+ * number, or of each of its numbers if it is a list, and how many those are.
  */
-record Field(String name, RecordComponent component, Optional<Limit> limit) {
+record Field(String name, RecordComponent component, Optional<Limit> limit, Optional<Count> count) {
 
     static List<Field> of(Class<? extends Record> type) {
         List<Field> fields = new ArrayList<>();
         for (RecordComponent component : type.getRecordComponents()) {
-            if (component.getType() == double.class) {
+            boolean list = component.getType() == List.class;
+            if (list || component.getType() == double.class) {
                 Limit limit = Limits.of(type, component);
                 String name = component.getName() + FileUnit.of(limit.unit()).ending();
-                fields.add(new Field(name, component, Optional.of(limit)));
+                Optional<Count> count = list ? Optional.of(Limits.count(type, component)) : Optional.empty();
+                fields.add(new Field(name, component, Optional.of(limit), count));
             } else {
-                fields.add(new Field(component.getName(), component, Optional.empty()));
+                fields.add(new Field(component.getName(), component, Optional.empty(), Optional.empty()));
             }
         }
         return fields;
@@ -42,11 +45,15 @@ record Field(String name, RecordComponent component, Optional<Limit> limit) {
         }
     }
 
-    /** The records that a sealed type permits. */
+    /** The records that a sealed type permits, straight or by way of other sealed types. */
     static List<Class<? extends Record>> kinds(Class<?> sealed) {
         List<Class<? extends Record>> kinds = new ArrayList<>();
         for (Class<?> permitted : sealed.getPermittedSubclasses()) {
-            kinds.add(permitted.asSubclass(Record.class));
+            if (permitted.isSealed()) {
+                kinds.addAll(kinds(permitted));
+            } else {
+                kinds.add(permitted.asSubclass(Record.class));
+            }
         }
         return kinds;
     }
@@ -57,7 +64,7 @@ record Field(String name, RecordComponent component, Optional<Limit> limit) {
     }
 
     static String word(Class<?> kind) {
-        return kind.getSimpleName().toLowerCase(Locale.ROOT);
+        return kind.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "-").toLowerCase(Locale.ROOT);
     }
 
     static List<String> words(Class<?> enumType) {

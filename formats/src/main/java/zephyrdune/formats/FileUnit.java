@@ -10,7 +10,19 @@ enum FileUnit {
     DEGREES(Unit.RADIAN, "Degrees", "degrees", 180 / Math.PI),
     HOURS(Unit.CLOCK_RADIAN, "Hours", "hours of the clock, 12 behind the dish, 6 at the camera", 6 / Math.PI),
     STOPS(Unit.STOP, "Stops", "stops", 1),
-    RATIO(Unit.RATIO, "", "as a plain ratio", 1);
+    RATIO(Unit.RATIO, "", "as a plain ratio", 1),
+    STERADIANS(Unit.STERADIAN, "Steradians", "steradians", 1),
+    SECONDS(Unit.SECOND, "Seconds", "seconds", 1),
+    LUX(Unit.LUX, "Lux", "lux", 1),
+    LUX_SECONDS(Unit.LUX_SECOND, "LuxSeconds", "lux seconds", 1),
+    LUMENS(Unit.LUMEN, "Lumens", "lumens", 1),
+    CANDELA(Unit.CANDELA, "Candela", "candela", 1),
+    LUMENS_PER_WATT(Unit.LUMEN_PER_WATT, "LumensPerWatt", "lumens per watt", 1),
+    WATT_SECONDS(Unit.WATT_SECOND, "WattSeconds", "watt seconds", 1),
+    KELVIN(Unit.KELVIN, "Kelvin", "kelvin", 1),
+    MIRED(Unit.MIRED, "Mired", "mired", 1),
+    F_NUMBER(Unit.F_NUMBER, "FNumber", "as an f-number", 1),
+    ISO(Unit.ISO_SPEED, "Iso", "ISO", 1);
 
     /** Digits that are kept of a converted value. */
     private static final MathContext SHORT = new MathContext(12);
@@ -38,6 +50,11 @@ enum FileUnit {
 
     String ending() {
         return ending;
+    }
+
+    /** The unit as a description: "In metres", "As a plain ratio". */
+    String sentence() {
+        return words.startsWith("as ") ? "A" + words.substring(1) : "In " + words;
     }
 
     String words() {

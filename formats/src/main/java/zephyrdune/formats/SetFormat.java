@@ -1,6 +1,7 @@
 package zephyrdune.formats;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
@@ -11,6 +12,7 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.table.TableSet;
 
@@ -24,8 +26,8 @@ public final class SetFormat {
     /** What the "format" field of every set file says. */
     public static final String FORMAT = "zephyrdune-set";
 
-    /** The version written, and the newest one read. */
-    public static final int VERSION = 1;
+    /** The version written, and the newest one read; older ones are read by way of {@link SetUpgrade}. */
+    public static final int VERSION = 2;
 
     /** Longest file read, in bytes. A set is about two thousand. */
     public static final int LONGEST_FILE = 262_144;
@@ -61,11 +63,11 @@ public final class SetFormat {
     /**
      * Reads a set file.
      *
-     * @throws BadSet naming every field that is wrong, its value and its limit
+     * @throws BadFile naming every field that is wrong, its value and its limit
      */
-    public static TableSet read(byte[] file) throws BadSet {
+    public static TableSet read(byte[] file) throws BadFile {
         if (file.length > LONGEST_FILE) {
-            throw new BadSet(
+            throw new BadFile(
                     "",
                     "",
                     "This file is too long to be a set: a set file has at most %,d bytes".formatted(LONGEST_FILE));
@@ -78,13 +80,13 @@ public final class SetFormat {
                     ? ""
                     : " (line " + e.getLocation().getLineNr() + ", column "
                             + e.getLocation().getColumnNr() + ")";
-            throw new BadSet("", "", "This is not readable as JSON" + place);
+            throw new BadFile("", "", "This is not readable as JSON" + place);
         }
         return read(tree);
     }
 
     /** Reads a set from a JSON tree. */
-    public static TableSet read(JsonNode tree) throws BadSet {
+    public static TableSet read(JsonNode tree) throws BadFile {
         return SetReader.read(tree);
     }
 
@@ -105,7 +107,11 @@ public final class SetFormat {
     private static void fill(ObjectNode node, Record owner) {
         for (Field field : Field.of(owner.getClass())) {
             Object value = field.valueIn(owner);
-            if (value instanceof Double number) {
+            if (value instanceof List<?> list) {
+                FileUnit unit = FileUnit.of(field.limit().orElseThrow().unit());
+                ArrayNode numbers = node.putArray(field.name());
+                list.forEach(number -> numbers.add(unit.toFile((Double) number)));
+            } else if (value instanceof Double number) {
                 FileUnit unit = FileUnit.of(field.limit().orElseThrow().unit());
                 node.put(field.name(), unit.toFile(number));
             } else if (value instanceof String text) {

@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
-import zephyrdune.formats.BadSet.Problem;
+import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.formats.BadFile.Problem;
+import zephyrdune.measure.Count;
 import zephyrdune.measure.Limit;
 import zephyrdune.measure.Refused;
 import zephyrdune.table.TableSet;
@@ -23,34 +25,36 @@ final class SetReader {
 
     private SetReader() {}
 
-    static TableSet read(JsonNode tree) throws BadSet {
+    static TableSet read(JsonNode tree) throws BadFile {
         if (!tree.isObject()) {
-            throw new BadSet("", shorten(tree), "A set file is a JSON object; this is not one");
+            throw new BadFile("", shorten(tree), "A set file is a JSON object; this is not one");
         }
-        requireVersion(tree);
+        int version = requireVersion(tree);
         SetReader reader = new SetReader();
-        Object set = reader.record(tree, TableSet.class, "", SetFormat.HEADER);
+        JsonNode newest = version == SetFormat.VERSION ? tree : SetUpgrade.fromFirst((ObjectNode) tree);
+        Object set = reader.record(newest, TableSet.class, "", SetFormat.HEADER);
         if (!reader.problems.isEmpty()) {
-            throw new BadSet(reader.problems.subList(0, Math.min(MOST_PROBLEMS, reader.problems.size())));
+            throw new BadFile(reader.problems.subList(0, Math.min(MOST_PROBLEMS, reader.problems.size())));
         }
         return (TableSet) set;
     }
 
-    private static void requireVersion(JsonNode tree) throws BadSet {
+    private static int requireVersion(JsonNode tree) throws BadFile {
         JsonNode format = tree.path(SetFormat.FORMAT_FIELD);
         if (!format.isString() || !format.asString().equals(SetFormat.FORMAT)) {
-            throw new BadSet(
+            throw new BadFile(
                     SetFormat.FORMAT_FIELD,
                     shorten(format),
                     "This is not a set file: its \"format\" must be \"" + SetFormat.FORMAT + "\"");
         }
         JsonNode version = tree.path(SetFormat.VERSION_FIELD);
-        if (!version.isIntegralNumber() || version.asDouble() != SetFormat.VERSION) {
-            throw new BadSet(
+        if (!version.isIntegralNumber() || version.asDouble() < 1 || version.asDouble() > SetFormat.VERSION) {
+            throw new BadFile(
                     SetFormat.VERSION_FIELD,
                     shorten(version),
-                    "This file is of a version that is not known here; version " + SetFormat.VERSION + " is");
+                    "This file is of a version that is not known here; versions 1 to " + SetFormat.VERSION + " are");
         }
+        return version.asInt();
     }
 
     /** The value, or null after noting what is wrong. */
@@ -60,7 +64,9 @@ final class SetReader {
             note(path, "", path + " is missing");
             return null;
         }
-        if (type == double.class) {
+        if (field.count().isPresent()) {
+            return numbers(node, field.limit().orElseThrow(), field.count().get(), path);
+        } else if (type == double.class) {
             return number(node, field.limit().orElseThrow(), path);
         } else if (type == String.class) {
             return text(node, path);
@@ -73,6 +79,21 @@ final class SetReader {
             return kind(node, type, path);
         }
         return record(node, type.asSubclass(Record.class), path, Set.of());
+    }
+
+    private Object numbers(JsonNode node, Limit limit, Count count, String path) {
+        if (!node.isArray() || node.size() < count.min() || node.size() > count.max()) {
+            note(path, shorten(node), path + " must be a list of " + count.min() + " to " + count.max() + " numbers");
+            return null;
+        }
+        List<Double> numbers = new ArrayList<>();
+        for (int i = 0; i < node.size(); i++) {
+            if (!(number(node.get(i), limit, path + "[" + i + "]") instanceof Double number)) {
+                return null;
+            }
+            numbers.add(number);
+        }
+        return numbers;
     }
 
     private Object number(JsonNode node, Limit limit, String path) {

@@ -77,13 +77,13 @@ public final class SetSchema {
     private ObjectNode property(Field field) {
         Class<?> type = field.type();
         ObjectNode property = JSON.createObjectNode();
-        if (field.limit().isPresent()) {
-            Limit limit = field.limit().get();
-            FileUnit unit = FileUnit.of(limit.unit());
-            property.put("type", "number");
-            property.put("description", "In " + unit.words());
-            property.put("minimum", unit.bound(limit.min()));
-            property.put("maximum", unit.bound(limit.max()));
+        if (field.count().isPresent()) {
+            property.put("type", "array");
+            property.put("minItems", field.count().get().min());
+            property.put("maxItems", field.count().get().max());
+            property.set("items", number(field.limit().orElseThrow()));
+        } else if (field.limit().isPresent()) {
+            property = number(field.limit().get());
         } else if (type == String.class) {
             property.put("type", "string").put("minLength", 1).put("maxLength", TableSet.TITLE_LIMIT);
         } else if (type.isEnum()) {
@@ -100,6 +100,15 @@ public final class SetSchema {
             define(type.asSubclass(Record.class), null);
         }
         return property;
+    }
+
+    private static ObjectNode number(Limit limit) {
+        FileUnit unit = FileUnit.of(limit.unit());
+        return JSON.createObjectNode()
+                .put("type", "number")
+                .put("description", unit.sentence())
+                .put("minimum", unit.bound(limit.min()))
+                .put("maximum", unit.bound(limit.max()));
     }
 
     private void defineKinds(Class<?> sealed) {

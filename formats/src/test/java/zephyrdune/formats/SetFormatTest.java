@@ -10,19 +10,22 @@ import java.util.Arrays;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import zephyrdune.formats.BadSet.Problem;
+import zephyrdune.formats.BadFile.Problem;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.Aim;
-import zephyrdune.table.Softbox;
+import zephyrdune.table.Light;
+import zephyrdune.table.Rectangle;
 import zephyrdune.table.TableSet;
 
 public class SetFormatTest {
 
-    private static TableSet read(String text) throws BadSet {
+    private static TableSet read(String text) throws BadFile {
         return SetFormat.read(text.getBytes(StandardCharsets.UTF_8));
     }
 
     @Test
-    public void writesWhatItReads() throws BadSet {
+    public void writesWhatItReads() throws BadFile {
         TableSet set = read(SetFiles.PLAIN);
         assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
         assertThat(new String(SetFormat.write(set), StandardCharsets.UTF_8))
@@ -30,13 +33,20 @@ public class SetFormatTest {
     }
 
     @Test
-    public void whatWasReadStaysAsItIs() throws BadSet {
+    public void whatWasReadStaysAsItIs() throws BadFile {
         Random random = new Random(4);
         TableSet plain = read(SetFiles.PLAIN);
         for (int i = 0; i < 2000; i++) {
-            TableSet set = plain.withLight(new Softbox(
-                    0.02 + random.nextDouble() / 4,
-                    0.02 + random.nextDouble() / 4,
+            Light light = plain.light();
+            TableSet set = plain.withLight(new Light(
+                    light.source(),
+                    random.nextDouble() * 100,
+                    random.nextDouble(),
+                    new Rectangle(0.02 + random.nextDouble() / 4, 0.02 + random.nextDouble() / 4),
+                    random.nextDouble(),
+                    light.spread(),
+                    light.powerChoice(),
+                    0,
                     random.nextDouble() * 2 * Math.PI,
                     0.3 + random.nextDouble(),
                     0.6 + random.nextDouble() / 8,
@@ -67,11 +77,30 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
+            {"\"version\": 2", "\"version\": 0", "version", "not known"},
+            {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
+            {
+                "\"kind\": \"guide-number\"",
+                "\"kind\": \"watt-seconds\"",
+                "light.source.output.energyWattSeconds",
+                "missing"
+            },
+            {
+                "\"guideNumberMetres\": 36",
+                "\"guideNumberMetres\": 0",
+                "light.source.output.guideNumberMetres",
+                "1 and 200"
+            },
+            {"\"step\": \"third\"", "\"step\": \"fifth\"", "light.source.dial.step", "whole, half, third, tenth"},
+            {"\"kind\": \"rectangle\"", "\"kind\": \"star\"", "light.face.kind", "rectangle, strip, disc, octagon"},
+            {"\"apertureFNumber\": 5.6", "\"apertureFNumber\": 0", "exposure.apertureFNumber", "0.7 and 64"},
+            {"\"shutterSeconds\": 0.008", "\"shutterSeconds\": -1", "exposure.shutterSeconds", "30 seconds"},
+            {"\"illuminanceLux\": 150", "\"illuminanceLux\": 1e9", "ambient.illuminanceLux", "100000 lux"},
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 1", "\"version\": 99", "version", "not known"},
-            {"\"version\": 1", "\"version\": \"1\"", "version", "not known"},
+            {"\"version\": 2", "\"version\": 99", "version", "not known"},
+            {"\"version\": 2", "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -80,7 +109,7 @@ public class SetFormatTest {
     @Test(dataProvider = "mistakes")
     public void namesTheFieldAndTheLimit(String from, String to, String field, String words) {
         assertThat(SetFiles.PLAIN).contains(from);
-        BadSet bad = catchThrowableOfType(BadSet.class, () -> read(SetFiles.PLAIN.replace(from, to)));
+        BadFile bad = catchThrowableOfType(BadFile.class, () -> read(SetFiles.PLAIN.replace(from, to)));
         assertThat(bad).as("was refused").isNotNull();
         assertThat(bad.problems()).anySatisfy(problem -> {
             assertThat(problem.field()).isEqualTo(field);
@@ -91,7 +120,7 @@ public class SetFormatTest {
     @Test
     public void findsEveryMistakeAtOnce() {
         String twice = SetFiles.PLAIN.replace("0.9", "90").replace("\"fill\": 0.7", "\"fill\": 7");
-        BadSet bad = catchThrowableOfType(BadSet.class, () -> read(twice));
+        BadFile bad = catchThrowableOfType(BadFile.class, () -> read(twice));
         assertThat(bad.problems()).extracting(Problem::field).contains("light.distanceMetres", "dish.fill");
     }
 
@@ -110,7 +139,7 @@ public class SetFormatTest {
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
             {
                 SetFiles.PLAIN
-                        .replace("\"version\": 1", "\"version\": 1, \"version\": 1")
+                        .replace("\"version\": 2", "\"version\": 2, \"version\": 2")
                         .getBytes(StandardCharsets.UTF_8)
             },
             {Arrays.copyOf(huge, 100_000)},
@@ -122,14 +151,63 @@ public class SetFormatTest {
     @Test(dataProvider = "junk", timeOut = 10_000)
     public void junkIsRefusedWithAReason(byte[] junk) {
         assertThatThrownBy(() -> SetFormat.read(junk))
-                .isInstanceOf(BadSet.class)
+                .isInstanceOf(BadFile.class)
                 .satisfies(e -> assertThat(e.getMessage()).isNotBlank().hasSizeLessThan(400));
     }
 
     @Test
     public void longJunkInAFieldIsShortened() {
-        BadSet bad =
-                catchThrowableOfType(BadSet.class, () -> read(SetFiles.PLAIN.replace("pale-wood", "w".repeat(3000))));
+        BadFile bad =
+                catchThrowableOfType(BadFile.class, () -> read(SetFiles.PLAIN.replace("pale-wood", "w".repeat(3000))));
         assertThat(bad.problems().get(0).value()).hasSizeLessThan(70);
+    }
+
+    @Test
+    public void firstVersionReadsAsTheSameTable() throws BadFile {
+        TableSet old = read(SetFiles.FIRST_VERSION);
+        TableSet now = read(SetFiles.PLAIN);
+        assertThat(old.camera()).isEqualTo(now.camera());
+        assertThat(old.light().face()).isEqualTo(now.light().face());
+        assertThat(old.light().source()).isEqualTo(now.light().source());
+        assertThat(old.light().centre()).isEqualTo(now.light().centre());
+        // the room was 4 stops under the key, and is
+        HeroExposure hero = HeroExposure.of(old, KeyLight.of(old));
+        assertThat(hero.ambientUnderKey()).isCloseTo(4, within(1e-9));
+        assertThat(SetFormat.read(SetFormat.write(old))).isEqualTo(old);
+    }
+
+    @Test
+    public void firstVersionsMistakesAreNamedToo() {
+        BadFile bad = catchThrowableOfType(
+                BadFile.class,
+                () -> read(SetFiles.FIRST_VERSION
+                        .replace("\"widthMetres\": 0.6", "\"widthMetres\": 60")
+                        .replace("\"ambientUnderKeyStops\": 4", "\"ambientUnderKeyStops\": \"x\"")));
+        assertThat(bad.problems()).extracting(Problem::field).contains("light.face.widthMetres", "ambient");
+    }
+
+    @Test
+    public void measuredLampsKeepTheirTables() throws BadFile {
+        String lamp = """
+                "kind": "measured-lamp", "name": "Invented", "axes": "c", "verticalDegrees": [0, 45, 90],
+                "horizontalDegrees": [0], "intensityCandela": [500, 300, 0], "colourTemperatureKelvin": 5600,
+                "dial": { "kind": "percent", "lowest": 0.1, "step": 0.01, "dimming": "linear" } },
+                """;
+        String with = SetFiles.PLAIN.replaceFirst("(?s)\"kind\": \"battery-flash\".*?(?=\"gelMired\")", lamp);
+        TableSet set = read(with);
+        assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
+        for (String[] wrong : new String[][] {
+            {"[0, 45, 90]", "[0, 45, \"x\"]", "light.source.verticalDegrees[2]"},
+            {"[0, 45, 90]", "[0, 45, 900]", "light.source.verticalDegrees[2]"},
+            {"[0, 45, 90]", "[0]", "light.source.verticalDegrees"},
+            {"[0, 45, 90]", "7", "light.source.verticalDegrees"},
+            {"[0, 45, 90]", "[0, 90, 45]", "light.source.verticalDegrees"},
+            {"[500, 300, 0]", "[500, 300]", "light.source.intensityCandela"},
+            {"\"Invented\"", "\" \"", "light.source.name"},
+        }) {
+            BadFile bad = catchThrowableOfType(BadFile.class, () -> read(with.replace(wrong[0], wrong[1])));
+            assertThat(bad).as(wrong[1]).isNotNull();
+            assertThat(bad.problems()).extracting(Problem::field).contains(wrong[2]);
+        }
     }
 }

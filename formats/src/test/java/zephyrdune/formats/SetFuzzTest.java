@@ -24,7 +24,7 @@ public class SetFuzzTest {
             try {
                 TableSet set = SetFormat.read(file);
                 assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
-            } catch (BadSet bad) {
+            } catch (BadFile bad) {
                 assertThat(bad.problems())
                         .isNotEmpty()
                         .allSatisfy(problem -> assertThat(problem.detail()).isNotBlank());
@@ -56,7 +56,7 @@ public class SetFuzzTest {
                         .as("read, so the schema allows it: %s", new String(file, StandardCharsets.UTF_8))
                         .isTrue();
                 agreed++;
-            } catch (BadSet bad) {
+            } catch (BadFile bad) {
                 boolean geometry = bad.problems().stream()
                         .allMatch(problem -> problem.value().isEmpty()
                                 && !problem.detail().contains("is missing")

@@ -13,7 +13,7 @@ import java.util.concurrent.CompletableFuture;
 import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import zephyrdune.formats.BadSet;
+import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.Readings;
@@ -21,12 +21,12 @@ import zephyrdune.table.TableSet;
 
 public class AnswersApiTest extends RunningServer {
 
-    private static TableSet set() throws BadSet {
+    private static TableSet set() throws BadFile {
         return SetFormat.read(chowder());
     }
 
     @Test
-    public void readingsAreTheCores() throws BadSet {
+    public void readingsAreTheCores() throws BadFile {
         JsonNode answers = json(post("/api/readings", chowder().toString()));
         List<Reading> expected = Readings.of(set());
         assertThat(answers.size()).isEqualTo(expected.size());
@@ -50,7 +50,7 @@ public class AnswersApiTest extends RunningServer {
     }
 
     @Test
-    public void planHasTheLightWhereTheSetPutsIt() throws BadSet {
+    public void planHasTheLightWhereTheSetPutsIt() throws BadFile {
         JsonNode plan = json(post("/api/plan?reachMetres=1.5", chowder().toString()));
         assertThat(plan.get("faceCentre").get("x").asDouble())
                 .isCloseTo(set().light().centre().getX(), within(1e-9));

@@ -16,7 +16,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import zephyrdune.formats.BadSet;
+import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.server.sets.SetStore;
 
@@ -62,7 +62,7 @@ class DemoSets implements ApplicationRunner {
                 store.add(SetFormat.read(file.getContentAsByteArray()));
             }
             LOG.info("loaded {} demo sets", lastFirst.size());
-        } catch (IOException | BadSet e) {
+        } catch (IOException | BadFile e) {
             throw new IllegalStateException("the demo sets cannot be read", e);
         }
     }

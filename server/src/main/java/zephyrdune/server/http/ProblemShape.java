@@ -2,7 +2,7 @@ package zephyrdune.server.http;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import zephyrdune.formats.BadSet;
+import zephyrdune.formats.BadFile;
 import zephyrdune.server.sets.StoredSet;
 
 /**
@@ -17,5 +17,5 @@ record ProblemShape(
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) String detail,
         String type,
         String instance,
-        List<BadSet.Problem> errors,
+        List<BadFile.Problem> errors,
         StoredSet current) {}

@@ -18,7 +18,7 @@ import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
-import zephyrdune.formats.BadSet;
+import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.table.TableSet;
 
@@ -61,7 +61,7 @@ class SetJson {
             JsonNode tree = context.readTree(parser);
             try {
                 return SetFormat.read(tree);
-            } catch (BadSet e) {
+            } catch (BadFile e) {
                 throw DatabindException.from(parser, e.getMessage(), e);
             }
         }

@@ -21,7 +21,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
-import zephyrdune.formats.BadSet;
+import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 
 /** Turns every exception into problem details, with no word of the program's insides. */
@@ -32,7 +32,7 @@ class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
-    ProblemDetail badSet(BadSet e) {
+    ProblemDetail badSet(BadFile e) {
         ProblemDetail problem =
                 problem(HttpStatus.UNPROCESSABLE_CONTENT, "bad-set", "This set cannot stand", e.getMessage());
         problem.setProperty("errors", e.problems());
@@ -90,7 +90,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     private ProblemDetail unreadable(HttpMessageNotReadableException e) {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause instanceof BadSet bad) {
+            if (cause instanceof BadFile bad) {
                 return badSet(bad);
             }
             if (cause instanceof StreamConstraintsException) {

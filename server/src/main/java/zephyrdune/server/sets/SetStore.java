@@ -14,7 +14,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
-import zephyrdune.formats.BadSet;
+import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.table.TableSet;
 
@@ -122,7 +122,7 @@ public class SetStore {
         try {
             TableSet set = SetFormat.read(row.getString("document").getBytes(StandardCharsets.UTF_8));
             return new StoredSet(id, row.getInt("version"), instant(row, "updated_at"), set);
-        } catch (BadSet e) {
+        } catch (BadFile e) {
             throw new IllegalStateException("saved set " + id + " cannot be read: " + e.getMessage(), e);
         }
     }

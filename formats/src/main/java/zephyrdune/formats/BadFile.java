@@ -3,8 +3,8 @@ package zephyrdune.formats;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** A set file that is refused, with everything that was found wrong with it. */
-public final class BadSet extends Exception {
+/** A file that is refused, with everything that was found wrong with it. */
+public final class BadFile extends Exception {
 
     private static final long serialVersionUID = 1;
 
@@ -19,12 +19,12 @@ public final class BadSet extends Exception {
 
     private final transient List<Problem> problems;
 
-    BadSet(List<Problem> problems) {
+    BadFile(List<Problem> problems) {
         super(problems.stream().map(Problem::detail).collect(Collectors.joining("; ")));
         this.problems = List.copyOf(problems);
     }
 
-    BadSet(String field, String value, String detail) {
+    BadFile(String field, String value, String detail) {
         this(List.of(new Problem(field, value, detail)));
     }
 

@@ -1,0 +1,79 @@
+package zephyrdune.formats;
+
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.readings.Doubt;
+import zephyrdune.readings.Reading;
+import zephyrdune.readings.Readings;
+import zephyrdune.table.TableSet;
+
+/**
+ * Every reading of a set as one JSON object, each with its unit. Places are metres right, back and up from the hero
+ * point.
+ */
+public final class ReadingsFile {
+
+    /** What the "format" field says. */
+    public static final String FORMAT = "zephyrdune-readings";
+
+    private static final int VERSION = 1;
+
+    private static final JsonMapper JSON =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    private ReadingsFile() {}
+
+    public static String write(TableSet set) {
+        ObjectNode file = JSON.createObjectNode();
+        file.put(SetFormat.FORMAT_FIELD, FORMAT);
+        file.put(SetFormat.VERSION_FIELD, VERSION);
+        file.put("title", set.title());
+        ArrayNode readings = file.putArray("readings");
+        for (Reading reading : Readings.of(set)) {
+            put(readings.addObject(), reading);
+        }
+        ArrayNode doubts = file.putArray("doubts");
+        for (Doubt doubt : Doubt.about(set)) {
+            doubts.addObject().put("field", doubtField(doubt)).put("words", doubt.words());
+        }
+        return JSON.writeValueAsString(file) + "\n";
+    }
+
+    /** The field of a doubt by its name in a set file. */
+    public static String doubtField(Doubt doubt) {
+        return Field.pathInFile(TableSet.class, doubt.field());
+    }
+
+    private static void put(ObjectNode node, Reading reading) {
+        FileUnit unit = FileUnit.of(reading.kind().unit());
+        node.put("reading", Field.word(reading.kind()));
+        node.put("title", reading.kind().title());
+        if (reading.value().isPresent()) {
+            node.put("value", unit.toFile(reading.value().getAsDouble()));
+        } else {
+            node.putNull("value");
+        }
+        node.put("unit", unit.words());
+        if (!reading.text().isEmpty()) {
+            node.put("text", reading.text());
+        }
+        reading.rule()
+                .ifPresent(rule -> node.putObject("ruleOfThumb")
+                        .put("words", rule.words())
+                        .put("value", unit.toFile(rule.value())));
+        if (!reading.note().isEmpty()) {
+            node.put("note", reading.note());
+        }
+        put(node.putArray("placesMetres"), reading.places());
+    }
+
+    private static void put(ArrayNode node, List<Vector3D> places) {
+        for (Vector3D place : places) {
+            node.addArray().add(place.getX()).add(place.getY()).add(place.getZ());
+        }
+    }
+}

@@ -1,0 +1,87 @@
+package zephyrdune.formats;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.measure.Stops;
+import zephyrdune.table.Exposure;
+
+/**
+ * Brings sets of older versions up to date.
+ *
+ * <p>Version 1 knew one even rectangular softbox, no source and no camera settings, and stated the room's light in stops
+ * under the key. It becomes the same softbox on a small battery flash that follows the exposure, in a room that is by the
+ * added camera settings as many stops under the key: picture and readings stay as they were. What is not understood is
+ * left where it is, to be refused by its name.
+ */
+final class SetUpgrade {
+
+    private static final double APERTURE = 5.6;
+    private static final double SHUTTER = 1 / 125.0;
+    private static final double SPEED = 400;
+    private static final double SYNC_LIMIT = 1 / 200.0;
+    private static final double NEUTRAL = 5500;
+    private static final double MOST_LUX = 100_000;
+
+    private SetUpgrade() {}
+
+    static JsonNode fromFirst(ObjectNode first) {
+        ObjectNode set = first.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        if (set.get("light") instanceof ObjectNode light) {
+            light(light);
+        }
+        if (set.get("exposure") instanceof ObjectNode exposure) {
+            JsonNode under = exposure.remove("ambientUnderKeyStops");
+            exposure(exposure);
+            ambient(set, exposure, under);
+        }
+        return set;
+    }
+
+    private static void light(ObjectNode light) {
+        ObjectNode face = light.putObject("face").put(SetFormat.KIND_FIELD, "rectangle");
+        move(light, face, "widthMetres");
+        move(light, face, "heightMetres");
+        ObjectNode source = light.putObject("source").put(SetFormat.KIND_FIELD, "battery-flash");
+        source.putObject("output")
+                .put(SetFormat.KIND_FIELD, "guide-number")
+                .put("guideNumberMetres", 36)
+                .put("statedAtMetres", 0.035);
+        source.put("zoomMetres", 0.035).put("colourTemperatureKelvin", NEUTRAL);
+        source.putObject("dial")
+                .put(SetFormat.KIND_FIELD, "fractions")
+                .put("rangeStops", 7)
+                .put("step", "third");
+        light.put("gelMired", 0).put("lossStops", 2).put("hotSpotStops", 0);
+        light.putObject("spread").put(SetFormat.KIND_FIELD, "diffuse");
+        light.put("powerChoice", "follows").put("powerStops", 0);
+    }
+
+    private static void move(ObjectNode from, ObjectNode to, String name) {
+        JsonNode value = from.remove(name);
+        if (value != null) {
+            to.set(name, value);
+        }
+    }
+
+    private static void exposure(ObjectNode exposure) {
+        exposure.put("apertureFNumber", APERTURE)
+                .put("shutterSeconds", SHUTTER)
+                .put("speedIso", SPEED)
+                .put("syncLimitSeconds", SYNC_LIMIT)
+                .put("whiteBalanceKelvin", NEUTRAL);
+    }
+
+    private static void ambient(ObjectNode set, ObjectNode exposure, JsonNode under) {
+        if (under == null || !under.isNumber()) {
+            return;
+        }
+        double bias = exposure.path("biasStops").asDouble(0);
+        Exposure settings = new Exposure(APERTURE, SHUTTER, SPEED, SYNC_LIMIT, 0, NEUTRAL);
+        double lux = settings.correct() * Stops.ratio(bias - under.asDouble()) / settings.exactShutter();
+        set.putObject("ambient")
+                .put("illuminanceLux", Math.min(MOST_LUX, lux))
+                .put("colourTemperatureKelvin", NEUTRAL)
+                .put("buriedAtStops", 5);
+    }
+}
