@@ -1,5 +1,7 @@
-import { TriangleAlert, WifiOff } from "lucide-react";
+import { CircleHelp, TriangleAlert, WifiOff } from "lucide-react";
+import { useState } from "react";
 import { useConnection } from "./api/connection";
+import { useAnswers } from "./readings/answers";
 import { useTable } from "./table/store";
 import { Button } from "./ui/Button";
 
@@ -12,7 +14,10 @@ export function Banners() {
   const problem = useTable((table) => table.problem);
   const dragging = useTable((table) => table.dragging);
   const takeBack = useTable((table) => table.takeBack);
-  if (!lost && !problem) return null;
+  const doubts = useAnswers((answers) => answers.doubts);
+  const [dismissed, setDismissed] = useState<string[]>([]);
+  const open = problem ? [] : doubts.filter(({ words }) => !dismissed.includes(words));
+  if (!lost && !problem && open.length === 0) return null;
   return (
     <div className="pointer-events-none fixed inset-x-0 top-14 z-10 flex flex-col items-center gap-2 px-3">
       {lost && (
@@ -25,6 +30,20 @@ export function Banners() {
           The server is not answering. Your work is kept in this browser; looking for it again …
         </p>
       )}
+      {open.map(({ field, words }) => (
+        <div
+          key={field}
+          role="status"
+          data-testid="doubt"
+          className="pointer-events-auto flex max-w-3xl items-center gap-3 rounded-panel border border-sand bg-raised px-4 py-2 text-sm shadow-xl"
+        >
+          <CircleHelp size={17} aria-hidden className="shrink-0 text-sand" />
+          <span>{words}.</span>
+          <Button look="outline" onClick={() => setDismissed([...dismissed, words])}>
+            It is right
+          </Button>
+        </div>
+      ))}
       {problem && (
         <div
           role="alert"

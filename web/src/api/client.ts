@@ -1,4 +1,17 @@
-import type { Plan, Problem, Reading, ReadingKind, SetSummary, StoredSet, TableSet } from "./types";
+import type {
+  Lamp,
+  Lever,
+  Marks,
+  Move,
+  Plan,
+  Problem,
+  Reading,
+  ReadingKind,
+  ReadingsAnswer,
+  SetSummary,
+  StoredSet,
+  TableSet,
+} from "./types";
 
 /** The server answered, and said no. */
 export class Refusal extends Error {
@@ -48,6 +61,10 @@ function send(method: string, body?: unknown, signal?: AbortSignal): RequestInit
   };
 }
 
+function bytes(file: Blob): RequestInit {
+  return { method: "POST", body: file, headers: { "content-type": "application/octet-stream" } };
+}
+
 async function json<T>(path: string, init?: RequestInit): Promise<T> {
   return (await (await ask(path, init)).json()) as T;
 }
@@ -66,14 +83,17 @@ export const api = {
   copySet: (id: string) => json<StoredSet>(`/api/sets/${id}/copies`, send("POST")),
   deleteSet: (id: string) => ask(`/api/sets/${id}`, send("DELETE")),
   restoreSet: (id: string) => json<StoredSet>(`/api/sets/${id}/restore`, send("POST")),
-  openSetFile: (file: Blob) =>
-    json<TableSet>("/api/set-files", {
-      method: "POST",
-      body: file,
-      headers: { "content-type": "application/octet-stream" },
-    }),
+  openSetFile: (file: Blob) => json<TableSet>("/api/set-files", bytes(file)),
+  openLampFile: (file: Blob) => json<Lamp>("/api/lamp-files", bytes(file)),
+  writeLightFile: async (set: TableSet) =>
+    (await ask("/api/light-files", send("POST", set))).blob(),
+  marks: () => json<Marks>("/api/marks"),
   readingKinds: () => json<ReadingKind[]>("/api/reading-kinds"),
-  readings: (set: TableSet) => json<Reading[]>("/api/readings", send("POST", set)),
+  readings: (set: TableSet) => json<ReadingsAnswer>("/api/readings", send("POST", set)),
+  move: (set: TableSet, reading: Reading["kind"], wanted: number, lever: Lever) => {
+    const query = new URLSearchParams({ reading, wanted: String(wanted), lever });
+    return json<Move>(`/api/moves?${query}`, send("POST", set));
+  },
   plan: (set: TableSet, reachMetres: number) =>
     json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set)),
   /** Outlives the page that sends it. */

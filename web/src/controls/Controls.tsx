@@ -3,32 +3,39 @@ import type { ReactNode } from "react";
 import type { Dish } from "../api/types";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
-import { angle, clock, millimetres, percent, stops } from "../table/units";
+import { kelvin, lux, millimetres, percent, stops } from "../table/units";
 import { Choice, Select } from "./Choice";
 import { DISHES } from "./dishes";
+import { FacePanel, PlacePanel, PowerPanel, SourcePanel } from "./LightPanels";
+import { MarkChoice } from "./MarkChoice";
+import { aperture, shutter, speed } from "./marks";
 import { NumberField } from "./NumberField";
 
 const TABS: { value: string; label: string; panel: () => ReactNode }[] = [
-  { value: "light", label: "Light", panel: LightPanel },
-  { value: "dish", label: "Dish", panel: DishPanel },
+  { value: "place", label: "Place", panel: PlacePanel },
+  { value: "face", label: "Face", panel: FacePanel },
+  { value: "source", label: "Source", panel: SourcePanel },
+  { value: "power", label: "Power", panel: PowerPanel },
   { value: "camera", label: "Camera", panel: CameraPanel },
-  { value: "table", label: "Table", panel: TablePanel },
+  { value: "frame", label: "Frame", panel: FramePanel },
+  { value: "dish", label: "Dish", panel: DishPanel },
+  { value: "room", label: "Room", panel: RoomPanel },
 ];
 
 /** Every number and choice of the set, to type. */
 export function Controls() {
   return (
     <Tabs.Root
-      defaultValue="light"
+      defaultValue="place"
       className="flex h-full min-h-0 flex-col overflow-y-auto rounded-panel bg-panel px-3 pt-1 pb-3"
       aria-label="The set in numbers"
     >
-      <Tabs.List aria-label="Parts of the set" className="flex gap-1 border-line border-b">
+      <Tabs.List aria-label="Parts of the set" className="flex flex-wrap border-line border-b">
         {TABS.map(({ value, label }) => (
           <Tabs.Trigger
             key={value}
             value={value}
-            className="-mb-px h-10 border-transparent border-b-2 px-3 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-11"
+            className="-mb-px h-10 border-transparent border-b-2 px-2 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-11"
           >
             {label}
           </Tabs.Trigger>
@@ -45,36 +52,6 @@ export function Controls() {
       ))}
     </Tabs.Root>
   );
-}
-
-function LightPanel() {
-  const length = useLength();
-  return (
-    <>
-      <NumberField path="light.clockHours" label="Clock" quantity={clock} wraps />
-      <NumberField path="light.heightAngleDegrees" label="Height angle" quantity={angle} />
-      <NumberField path="light.distanceMetres" label="Distance" quantity={length} />
-      <NumberField path="light.widthMetres" label="Width" quantity={length} />
-      <NumberField path="light.heightMetres" label="Height" quantity={length} />
-      <button
-        type="button"
-        onClick={turnUpright}
-        className="mt-[18px] h-9 self-start rounded-md border border-edge/60 px-2 text-sm hover:bg-raised max-sm:h-11"
-      >
-        Turn 90°
-      </button>
-      <NumberField path="light.aim.xMetres" label="Aim right" quantity={length} />
-      <NumberField path="light.aim.yMetres" label="Aim back" quantity={length} />
-      <NumberField path="light.aim.zMetres" label="Aim up" quantity={length} />
-    </>
-  );
-}
-
-function turnUpright() {
-  const { set, change } = useTable.getState();
-  if (!set) return;
-  const { widthMetres, heightMetres } = set.light;
-  change("light", { ...set.light, widthMetres: heightMetres, heightMetres: widthMetres });
 }
 
 function DishPanel() {
@@ -132,7 +109,7 @@ function DishPanel() {
   );
 }
 
-function CameraPanel() {
+function FramePanel() {
   const length = useLength();
   return (
     <>
@@ -145,17 +122,41 @@ function CameraPanel() {
   );
 }
 
-function TablePanel() {
+function CameraPanel() {
+  return (
+    <>
+      <MarkChoice
+        path="exposure.apertureFNumber"
+        label="Aperture"
+        scale="apertures"
+        show={aperture}
+      />
+      <MarkChoice path="exposure.shutterSeconds" label="Shutter" scale="shutters" show={shutter} />
+      <MarkChoice path="exposure.speedIso" label="Speed" scale="speeds" show={speed} />
+      <NumberField path="exposure.biasStops" label="Exposure bias" quantity={stops} />
+      <NumberField path="exposure.whiteBalanceKelvin" label="White balance" quantity={kelvin} />
+      <MarkChoice
+        path="exposure.syncLimitSeconds"
+        label="Sync limit"
+        scale="shutters"
+        show={shutter}
+      />
+    </>
+  );
+}
+
+function RoomPanel() {
   const length = useLength();
   return (
     <>
+      <NumberField path="ambient.illuminanceLux" label="Room light" quantity={lux} />
+      <NumberField path="ambient.colourTemperatureKelvin" label="Its colour" quantity={kelvin} />
+      <NumberField path="ambient.buriedAtStops" label="Buried at" quantity={stops} />
       <Choice path="tableTop.surface" label="Table top" />
       <Choice path="backdrop.surface" label="Backdrop" />
       <NumberField path="backdrop.distanceMetres" label="Backdrop behind" quantity={length} />
       <NumberField path="backdrop.widthMetres" label="Backdrop width" quantity={length} />
       <NumberField path="backdrop.heightMetres" label="Backdrop height" quantity={length} />
-      <NumberField path="exposure.biasStops" label="Exposure bias" quantity={stops} />
-      <NumberField path="exposure.ambientUnderKeyStops" label="Room under key" quantity={stops} />
     </>
   );
 }

@@ -19,7 +19,7 @@ export function LightHandle({ view, scale }: { view: "floor" | "rise"; scale: Sc
     <g
       role="slider"
       tabIndex={0}
-      aria-label={`Softbox ${view === "floor" ? "on the floor" : "in the rise"}; arrow keys move it`}
+      aria-label={`Light ${view === "floor" ? "on the floor" : "in the rise"}; arrow keys move it`}
       aria-valuenow={light.clockHours}
       aria-valuemin={0}
       aria-valuemax={12}

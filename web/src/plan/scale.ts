@@ -1,5 +1,5 @@
 import { type RefObject, useEffect, useRef, useState } from "react";
-import { centreOf } from "../table/frame";
+import { acrossOf, centreOf } from "../table/frame";
 import { useTable } from "../table/store";
 
 /** Half-heights of floor that are drawn, metres: the first that holds the light. */
@@ -13,7 +13,7 @@ export function useReach(): number {
   if (set && !dragging) {
     const centre = centreOf(set.light);
     const need = Math.max(
-      1.1 * Math.hypot(centre.x, centre.y) + set.light.widthMetres / 4,
+      1.1 * Math.hypot(centre.x, centre.y) + acrossOf(set.light.face) / 4,
       0.7 * set.camera.framedWidthMetres,
     );
     // the backdrop too, where that does not make everything much smaller

@@ -1,46 +1,36 @@
 import { useQuery } from "@tanstack/react-query";
+import { List } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { api } from "../api/client";
 import type { Reading, ReadingKind } from "../api/types";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
-import { type Quantity, signedStops } from "../table/units";
+import { AllReadings } from "./AllReadings";
 import { probe, useAnswers } from "./answers";
-
-type Figure = { text: string; unit: string };
-type Kind = Reading["kind"];
-
-/** Edges are read in millimetres, or hundredths of an inch; longer lengths in whole centimetres. */
-function figure(kind: ReadingKind, value: number, length: Quantity): Figure {
-  const edge = kind.kind === "TIP_EDGE" || kind.kind === "SIDE_EDGE";
-  switch (kind.unit) {
-    case "METRE":
-      if (length.unit === "in") return { text: (value / 0.0254).toFixed(edge ? 2 : 1), unit: "in" };
-      if (value >= 1) return { text: value.toFixed(2), unit: "m" };
-      return edge
-        ? { text: (value * 1000).toFixed(0), unit: "mm" }
-        : { text: (value * 100).toFixed(value < 0.1 ? 1 : 0), unit: "cm" };
-    case "STOP":
-      return { text: signedStops(value), unit: Math.abs(value) < 1.05 ? "stop" : "stops" };
-    default:
-      return { text: value.toFixed(2), unit: ": 1" };
-  }
-}
+import { Details } from "./Details";
+import { figure, type Kind } from "./figures";
 
 const LARGE: Kind[] = [
-  "TIP_EDGE",
-  "SHADOW_LENGTH",
+  "TIP_EDGE_SEEN",
   "FALL_OFF_HERO",
-  "FALL_OFF_FRAME",
   "BACKDROP_LEVEL",
+  "AMBIENT_UNDER_KEY",
+  "POWER",
 ];
-const SMALL: Kind[] = ["SIDE_EDGE", "SIZE_ACROSS", "SIZE_ALONG", "POINT_RULE_ERROR"];
+const SMALL: Kind[] = [
+  "SHADOW_LENGTH",
+  "SIDE_EDGE_SEEN",
+  "SIZE_ACROSS",
+  "FALL_OFF_FRAME",
+  "DEPTH_OF_FIELD",
+];
 
 /** The few numbers that matter; each opens to what it means and where it comes from. */
 export function Readings() {
   const readings = useAnswers((answers) => answers.readings);
   const stale = useTable((table) => table.problem !== null);
+  const [all, setAll] = useState(false);
   const kinds = useQuery({
     queryKey: ["reading-kinds"],
     queryFn: api.readingKinds,
@@ -55,7 +45,18 @@ export function Readings() {
   return (
     <section aria-label="Readings" className="grid h-full min-h-0 content-stretch gap-1.5">
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">{tiles(LARGE, true)}</div>
-      <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-4">{tiles(SMALL, false)}</div>
+      <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-6">
+        {tiles(SMALL, false)}
+        <button
+          type="button"
+          onClick={() => setAll(true)}
+          className="flex min-h-11 items-center justify-center gap-2 rounded-panel bg-panel px-3 text-sm hover:bg-raised"
+        >
+          <List size={16} aria-hidden />
+          All readings
+        </button>
+      </div>
+      <AllReadings open={all} onClose={() => setAll(false)} kinds={kinds.data ?? []} />
     </section>
   );
 }
@@ -94,13 +95,13 @@ function Tile({ kind, reading, large, stale }: TileProps) {
             <span
               className={
                 large
-                  ? "font-semibold text-[28px] leading-none"
+                  ? `font-semibold leading-none ${reading.text ? "text-[24px]" : "text-[28px]"}`
                   : "font-semibold text-xl leading-none"
               }
             >
-              {shown.text}
+              {reading.text || shown.text}
             </span>
-            <span className="ml-1 text-soft text-sm">{shown.unit}</span>
+            <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
           </span>
         ) : (
           <span
@@ -117,32 +118,16 @@ function Tile({ kind, reading, large, stale }: TileProps) {
           side="top"
           sideOffset={6}
           collisionPadding={12}
-          className="z-20 w-80 rounded-panel border border-line bg-raised p-4 text-sm shadow-xl"
+          onOpenAutoFocus={(event) => {
+            event.preventDefault();
+            (event.currentTarget as HTMLElement).focus();
+          }}
+          className="z-20 max-h-[var(--radix-popover-content-available-height)] w-[360px] overflow-y-auto rounded-panel border border-line bg-raised p-4 text-sm shadow-xl"
         >
-          <h3 className="font-semibold text-base">{kind.title}</h3>
-          <p className="mt-1">{kind.meaning}</p>
-          {reading.note && <p className="mt-2 text-alarm">{reading.note}.</p>}
-          <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
-            <dt className="text-soft">Formula</dt>
-            <dd>{kind.formula}</dd>
-            <dt className="text-soft">Source</dt>
-            <dd>{kind.source}</dd>
-            <dt className="text-soft">Moved by</dt>
-            <dd>{kind.movedBy}</dd>
-            <dt className="text-soft">Probed</dt>
-            <dd>{places(reading, length)}</dd>
-          </dl>
+          <Details kind={kind} reading={reading} />
           <Popover.Arrow className="fill-line" />
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
   );
-}
-
-function places(reading: Reading, length: Quantity): string {
-  if (reading.places.length === 0) return "nowhere";
-  const words = reading.places.map(
-    ({ x, y, z }) => `${length.show(x)}, ${length.show(y)}, ${length.show(z)}`,
-  );
-  return `${words.join(" and ")} ${length.unit} right, back, up from the hero point`;
 }

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { create } from "zustand";
 import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
-import type { Plan, Point, Reading } from "../api/types";
+import type { Doubt, Plan, Point, Reading } from "../api/types";
 import { useLatest } from "../api/useLatest";
 import { useTable } from "../table/store";
 
@@ -11,13 +11,19 @@ const FLOOR_ASPECT = 1.5;
 
 type Answers = {
   readings: Reading[];
+  doubts: Doubt[];
   plan: Plan | null;
   /** Places of the reading that is pointed at. */
   probed: Point[];
 };
 
 /** What the core says of the set on the table. */
-export const useAnswers = create<Answers>(() => ({ readings: [], plan: null, probed: [] }));
+export const useAnswers = create<Answers>(() => ({
+  readings: [],
+  doubts: [],
+  plan: null,
+  probed: [],
+}));
 
 export const probe = (probed: Point[]) => useAnswers.setState({ probed });
 
@@ -28,11 +34,11 @@ export function useAnswersOf(reachMetres: number): void {
   useLatest(question, async ({ set: asked, reachMetres: reach }) => {
     const { accept, refuse } = useTable.getState();
     try {
-      const [readings, plan] = await Promise.all([
+      const [{ readings, doubts }, plan] = await Promise.all([
         api.readings(asked),
         api.plan(asked, reach * FLOOR_ASPECT),
       ]);
-      useAnswers.setState({ readings, plan });
+      useAnswers.setState({ readings, doubts, plan });
       accept(asked);
     } catch (error) {
       noteFailure(error);

@@ -2,7 +2,7 @@ import type { QueryClient } from "@tanstack/react-query";
 import { api, Refusal, Unreachable } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type { StoredSet, TableSet } from "../api/types";
-import { dropDraft } from "../table/drafts";
+import { dropDraft, upgradeDraft } from "../table/drafts";
 import starter from "../table/starter.json";
 import { useTable } from "../table/store";
 import { tell } from "../ui/notices";
@@ -49,6 +49,9 @@ export function setActions(queries: QueryClient) {
 
   return {
     open: async (id: string) => {
+      await attempt(() =>
+        upgradeDraft(id, (set) => api.openSetFile(new Blob([JSON.stringify(set)]))),
+      );
       const stored = await attempt(() => api.getSet(id));
       if (stored) show(stored);
       return stored;
@@ -122,10 +125,19 @@ export function takeTheirs(stored: StoredSet): void {
 
 /** Writes the set on the table to a file. */
 export function download(set: TableSet): void {
-  const file = new Blob([`${JSON.stringify(set, null, 2)}\n`], { type: "application/json" });
+  keep(new Blob([`${JSON.stringify(set, null, 2)}\n`], { type: "application/json" }), set, "json");
+}
+
+/** Writes the light on the table to a photometric file. */
+export async function downloadLight(set: TableSet): Promise<void> {
+  const file = await attempt(() => api.writeLightFile(set));
+  if (file) keep(file, set, "ies");
+}
+
+function keep(file: Blob, set: TableSet, ending: string): void {
   const link = document.createElement("a");
   link.href = URL.createObjectURL(file);
-  link.download = `${set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set"}.json`;
+  link.download = `${set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set"}.${ending}`;
   link.click();
   setTimeout(() => URL.revokeObjectURL(link.href), 1000);
 }

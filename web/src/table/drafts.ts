@@ -1,4 +1,5 @@
 import type { TableSet } from "../api/types";
+import starter from "./starter.json";
 
 /**
  * Work that is not saved yet, kept in the browser: for this tab, so that a reload goes on where it was, and for any
@@ -15,6 +16,9 @@ export type Draft = {
 
 const key = (id: string) => `zephyrdune:draft:${id}`;
 
+/** A draft of an older version of sets waits for {@link upgradeDraft}. */
+const VERSION = starter.version;
+
 function parse(text: string | null): Draft | null {
   if (!text) return null;
   try {
@@ -27,8 +31,24 @@ function parse(text: string | null): Draft | null {
   }
 }
 
-export function readDraft(id: string): Draft | null {
+function found(id: string): Draft | null {
   return parse(sessionStorage.getItem(key(id))) ?? parse(localStorage.getItem(key(id)));
+}
+
+export function readDraft(id: string): Draft | null {
+  const draft = found(id);
+  return draft?.set.version === VERSION ? draft : null;
+}
+
+/** Brings a draft that an older version of the program kept up to date; its undo steps are left behind. */
+export async function upgradeDraft(
+  id: string,
+  upgraded: (set: TableSet) => Promise<TableSet>,
+): Promise<void> {
+  const draft = found(id);
+  if (!draft || draft.set.version === VERSION) return;
+  const [set, saved] = await Promise.all([upgraded(draft.set), upgraded(draft.saved)]);
+  keepDraft(id, { ...draft, set, saved, past: [], future: [] });
 }
 
 export function keepDraft(id: string, draft: Draft): void {

@@ -1,4 +1,4 @@
-import type { Point, Softbox } from "../api/types";
+import type { Face, Light, Point } from "../api/types";
 import type { Limits } from "./limits";
 
 /**
@@ -10,7 +10,33 @@ const radians = (degrees: number) => (degrees * Math.PI) / 180;
 const degrees = (angle: number) => (angle * 180) / Math.PI;
 const within = (value: number, { min, max }: Limits) => Math.min(max, Math.max(min, value));
 
-export function centreOf(light: Softbox): Point {
+/** From side to side of a face, metres. */
+export function acrossOf(face: Face): number {
+  switch (face.kind) {
+    case "rectangle":
+      return face.widthMetres;
+    case "strip":
+      return face.stance === "level" ? face.lengthMetres : face.breadthMetres;
+    case "disc":
+      return face.diameterMetres;
+    case "octagon":
+      return face.acrossFlatsMetres;
+  }
+}
+
+/** From bottom to top of a face, metres. */
+export function alongOf(face: Face): number {
+  switch (face.kind) {
+    case "rectangle":
+      return face.heightMetres;
+    case "strip":
+      return face.stance === "level" ? face.breadthMetres : face.lengthMetres;
+    default:
+      return acrossOf(face);
+  }
+}
+
+export function centreOf(light: Light): Point {
   const turn = radians(light.clockHours * 30);
   const rise = radians(light.heightAngleDegrees);
   const level = light.distanceMetres * Math.cos(rise);
@@ -22,7 +48,7 @@ export function centreOf(light: Softbox): Point {
 }
 
 /** The light with its centre as near to a place as the limits of its fields allow. */
-export function movedTo(light: Softbox, place: Point, limits: (field: string) => Limits): Softbox {
+export function movedTo(light: Light, place: Point, limits: (field: string) => Limits): Light {
   const x = place.x - light.aim.xMetres;
   const y = place.y - light.aim.yMetres;
   const z = Math.max(0, place.z - light.aim.zMetres);

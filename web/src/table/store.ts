@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import type { Softbox, StoredSet, TableSet } from "../api/types";
+import type { Light, StoredSet, TableSet } from "../api/types";
 import { type Draft, dropDraft, keepDraft, readDraft } from "./drafts";
 import { withValueAt } from "./paths";
 
@@ -32,7 +32,7 @@ type TableState = {
   change: (path: string, value: unknown) => void;
   replace: (set: TableSet) => void;
   startDrag: () => void;
-  drag: (light: Softbox) => void;
+  drag: (light: Light) => void;
   endDrag: () => void;
   undo: () => void;
   redo: () => void;

@@ -90,6 +90,34 @@ export const percent: Quantity = {
   coarse: 0.1,
 };
 
+/** A quantity that is shown and typed in the set's own unit. */
+function own(unit: string, digits: number, step: number, coarse: number, also?: RegExp): Quantity {
+  return {
+    unit,
+    show: (value) => trim(value, digits),
+    read: (text) => number(text.trim().replace(also ?? new RegExp(`${unit}$`), "")),
+    step,
+    coarse,
+  };
+}
+
+export const plain = own("", 2, 0.5, 5);
+export const kelvin = own("K", 0, 100, 1000);
+export const mired = own("mired", 0, 10, 50);
+export const lux = own("lx", 0, 10, 100, /(lx|lux)$/);
+export const lumens = own("lm", 0, 100, 1000);
+export const wattSeconds = own("W s", 0, 10, 100, /(W\s?s|J)$/);
+export const lumensPerWatt = own("lm/W", 0, 1, 10);
+
+/** f-number times metres; typed feet are turned into metres. */
+export const guideNumber: Quantity = {
+  unit: "m",
+  show: (metres) => trim(metres, 1),
+  read: (text) => readLength(text, "m"),
+  step: 1,
+  coarse: 10,
+};
+
 /** Clock positions, as 10:30 or 10.5. */
 export const clock: Quantity = {
   unit: "",

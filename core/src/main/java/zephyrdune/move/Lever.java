@@ -1,6 +1,8 @@
 package zephyrdune.move;
 
+import java.util.List;
 import java.util.function.ToDoubleFunction;
+import zephyrdune.readings.ReadingKind;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Disc;
 import zephyrdune.table.Face;
@@ -36,6 +38,23 @@ public enum Lever {
             return set.withBackdrop(new Backdrop(metres, old.width(), old.height(), old.surface()));
         }
     };
+
+    /** The levers that move a reading, the usual one first. */
+    public static List<Lever> of(ReadingKind kind) {
+        return switch (kind) {
+            case SIZE_ACROSS,
+                    SIZE_ALONG,
+                    SOLID_ANGLE,
+                    TIP_EDGE,
+                    TIP_EDGE_SEEN,
+                    SIDE_EDGE,
+                    SIDE_EDGE_SEEN,
+                    EDGE_TO_RIM -> List.of(LIGHT_DISTANCE, FACE_SIZE);
+            case FALL_OFF_HERO, FALL_OFF_FRAME, POWER -> List.of(LIGHT_DISTANCE);
+            case BACKDROP_LEVEL, BACKDROP_TONE -> List.of(BACKDROP_DISTANCE, LIGHT_DISTANCE);
+            default -> List.of();
+        };
+    }
 
     private final double least;
     private final double most;

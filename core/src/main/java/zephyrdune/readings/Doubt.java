@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import zephyrdune.source.BatteryFlash;
 import zephyrdune.source.GuideNumber;
-import zephyrdune.source.MainsFlash;
 import zephyrdune.source.Source;
 import zephyrdune.table.Light;
 import zephyrdune.table.TableSet;
@@ -69,10 +68,9 @@ public record Doubt(String field, String words) {
     }
 
     private static void aboutGuideNumber(List<Doubt> doubts, Source source) {
-        var output = source instanceof BatteryFlash flash
-                ? flash.output()
-                : source instanceof MainsFlash mains ? mains.output() : null;
-        if (output instanceof GuideNumber stated && stated.guideNumber() > STRONG) {
+        if (source instanceof BatteryFlash flash
+                && flash.output() instanceof GuideNumber stated
+                && stated.guideNumber() > STRONG) {
             doubts.add(new Doubt(
                     "light.source.output.guideNumber",
                     "A guide number of %.0f m is more than battery flashes have; was it stated in feet? Then it is %.0f m"

@@ -41,7 +41,11 @@ public record Reading(
         return new Reading(kind, value, newText, rule, note, places);
     }
 
+    /** With a note; one that has no value keeps the reason for that. */
     Reading noting(String newNote) {
+        if (value.isEmpty()) {
+            return this;
+        }
         return new Reading(kind, value, text, rule, newNote, places);
     }
 

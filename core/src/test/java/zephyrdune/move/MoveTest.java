@@ -134,4 +134,26 @@ public class MoveTest {
         assertThat(none).isEmpty();
         assertThat(SameSoftness.of(above, new Disc(0.4)).atTip()).isEmpty();
     }
+
+    @Test
+    public void leversAreThoseThatMoveTheReading() {
+        // from the camera's side the light can go as far as it will
+        TableSet open = ROOMY.withLight(box(0.6, 0.6, 8, 40, 0.9));
+        for (ReadingKind kind : ReadingKind.values()) {
+            for (Lever lever : Lever.of(kind)) {
+                double now = Readings.of(open, kind).value().orElseThrow();
+                TableSet moved = lever.set(open, lever.now(open) * 0.8);
+                assertThat(Readings.of(moved, kind).value().orElseThrow())
+                        .as("%s by %s", kind, lever)
+                        .isNotCloseTo(now, within(1e-3));
+            }
+            for (Target target : Target.of(kind)) {
+                assertThat(Lever.of(kind)).as("a lever for %s", kind).isNotEmpty();
+                assertThat(Lever.of(kind))
+                        .as("%s %s", kind, target.words())
+                        .anyMatch(lever ->
+                                Move.find(open, kind, target.value(), lever).isPresent());
+            }
+        }
+    }
 }

@@ -104,6 +104,14 @@ public final class SetFormat {
         return (STRICT.writeValueAsString(tree(set)) + "\n").getBytes(StandardCharsets.UTF_8);
     }
 
+    /** One of the kinds of a part of a set, as it stands in a set's tree. */
+    public static ObjectNode part(Record part) {
+        ObjectNode tree = STRICT.createObjectNode();
+        tree.put(KIND_FIELD, Field.word(part.getClass()));
+        fill(tree, part);
+        return tree;
+    }
+
     private static void fill(ObjectNode node, Record owner) {
         for (Field field : Field.of(owner.getClass())) {
             Object value = field.valueIn(owner);

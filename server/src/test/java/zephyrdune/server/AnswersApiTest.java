@@ -8,6 +8,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import javax.imageio.ImageIO;
@@ -16,6 +17,7 @@ import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.readings.Reading;
+import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
 import zephyrdune.table.TableSet;
 
@@ -27,7 +29,7 @@ public class AnswersApiTest extends RunningServer {
 
     @Test
     public void readingsAreTheCores() throws BadFile {
-        JsonNode answers = json(post("/api/readings", chowder().toString()));
+        JsonNode answers = json(post("/api/readings", chowder().toString())).get("readings");
         List<Reading> expected = Readings.of(set());
         assertThat(answers.size()).isEqualTo(expected.size());
         for (int i = 0; i < expected.size(); i++) {
@@ -44,7 +46,7 @@ public class AnswersApiTest extends RunningServer {
     @Test
     public void kindsExplainEveryReading() {
         JsonNode kinds = json(get("/api/reading-kinds"));
-        assertThat(kinds.size()).isEqualTo(9);
+        assertThat(kinds.size()).isEqualTo(ReadingKind.values().length);
         kinds.forEach(kind -> List.of("title", "unit", "meaning", "formula", "source", "movedBy")
                 .forEach(word -> assertThat(kind.get(word).asString()).isNotBlank()));
     }
@@ -121,5 +123,57 @@ public class AnswersApiTest extends RunningServer {
         assertThat(response.headers().firstValue("content-security-policy").orElse(""))
                 .contains("default-src 'self'", "frame-ancestors 'none'");
         assertThat(response.headers().firstValue("x-content-type-options")).hasValue("nosniff");
+    }
+
+    @Test
+    public void movesAreTheCores() throws BadFile {
+        JsonNode move = json(post(
+                "/api/moves?reading=FALL_OFF_FRAME&wanted=-0.8&lever=LIGHT_DISTANCE",
+                chowder().toString()));
+        assertThat(move.get("reached").asDouble()).isCloseTo(-0.8, within(1e-3));
+        TableSet moved = SetFormat.read(move.get("set"));
+        assertThat(moved.light().distance()).isCloseTo(move.get("metres").asDouble(), within(1e-9));
+        JsonNode none = json(post(
+                "/api/moves?reading=FALL_OFF_FRAME&wanted=5&lever=LIGHT_DISTANCE",
+                chowder().toString()));
+        assertThat(none.get("metres").isNull()).isTrue();
+        assertThat(post(
+                                "/api/moves?reading=FALL_OFF_FRAME&wanted=NaN&lever=LIGHT_DISTANCE",
+                                chowder().toString())
+                        .statusCode())
+                .isEqualTo(200);
+        assertThat(post(
+                                "/api/moves?reading=NOTHING&wanted=1&lever=LIGHT_DISTANCE",
+                                chowder().toString())
+                        .statusCode())
+                .isEqualTo(400);
+    }
+
+    @Test
+    public void marksAreTheCores() {
+        JsonNode marks = json(get("/api/marks"));
+        assertThat(marks.get("apertures").toString()).contains("5.6");
+        assertThat(marks.get("speeds").toString()).contains("640");
+        assertThat(marks.get("shutters").size()).isGreaterThan(50);
+    }
+
+    @Test
+    public void aLightGoesOutAsAPhotometricFileAndComesBackAsALamp() {
+        HttpResponse<byte[]> file = post("/api/light-files", chowder().toString());
+        assertThat(file.statusCode()).isEqualTo(200);
+        assertThat(new String(file.body(), StandardCharsets.US_ASCII)).startsWith("IES:LM-63-2019");
+        JsonNode lamp = json(lampFile(file.body()));
+        assertThat(lamp.get("source").get("kind").asString()).isEqualTo("measured-lamp");
+        assertThat(lamp.get("face").get("widthMetres").asDouble()).isEqualTo(0.6);
+        HttpResponse<byte[]> junk = lampFile("TILT=NONE".getBytes(StandardCharsets.US_ASCII));
+        assertThat(junk.statusCode()).isEqualTo(422);
+        assertThat(new String(junk.body(), StandardCharsets.UTF_8)).contains("first line");
+    }
+
+    private HttpResponse<byte[]> lampFile(byte[] file) {
+        return send(to("/api/lamp-files")
+                .header("content-type", "application/octet-stream")
+                .POST(BodyPublishers.ofByteArray(file))
+                .build());
     }
 }

@@ -21,7 +21,7 @@ public class ProblemsTest extends RunningServer {
             {"\"distanceMetres\":0.9", "\"distanceMetres\":25", "light.distanceMetres", "between 0.05 and 10 metres"},
             {"\"distanceMetres\":0.9", "\"distanceMetres\":NaN", "light.distanceMetres", "between 0.05 and 10 metres"},
             {"\"distanceMetres\":0.9", "\"distanceMetres\":-Infinity", "light.distanceMetres", "between"},
-            {"\"widthMetres\":0.6", "\"widthMetres\":0", "light.widthMetres", "between 0.02 and 3 metres"},
+            {"\"widthMetres\":0.6", "\"widthMetres\":0", "light.face.widthMetres", "between 0.005 and 3 metres"},
             {"\"heightAngleDegrees\":40", "\"heightAngleDegrees\":2", "light.heightAngleDegrees", "raise it"},
             {"\"distanceMetres\":0.9", "\"distanceMetres\":0.06", "light.heightAngleDegrees", "below the table"},
             {"\"version\":1", "\"version\":2", "version", "not known"},

@@ -5,11 +5,17 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.exposure.MarkedScale;
+import zephyrdune.formats.ReadingsFile;
 import zephyrdune.measure.Unit;
+import zephyrdune.move.Lever;
+import zephyrdune.move.Target;
+import zephyrdune.readings.Doubt;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
@@ -23,11 +29,15 @@ class ReadingsController {
      * One reading.
      *
      * @param value in the unit of its kind; null when there is nothing to read
+     * @param text the value as read off a scale or called by name; may be empty
+     * @param ruleOfThumb for comparison alone; null where there is none
      * @param note why there is none, or what to know about it
      */
     record ReadingAnswer(
             ReadingKind kind,
             @Schema(types = {"number", "null"}) Double value,
+            String text,
+            Optional<Reading.Rule> ruleOfThumb,
             String note,
             List<Point> places) {
 
@@ -35,30 +45,69 @@ class ReadingsController {
             return new ReadingAnswer(
                     reading.kind(),
                     reading.value().isPresent() ? reading.value().getAsDouble() : null,
+                    reading.text(),
+                    reading.rule(),
                     reading.note(),
                     reading.places().stream().map(Point::of).toList());
         }
     }
 
-    /** The words that go with every reading of a kind. */
-    record KindAnswer(
-            ReadingKind kind, String title, Unit unit, String meaning, String formula, String source, String movedBy) {
+    /** Something in the set that can be, but hardly is; the field as the set file names it. */
+    record DoubtAnswer(String field, String words) {
 
-        static KindAnswer of(ReadingKind kind) {
-            return new KindAnswer(
-                    kind, kind.title(), kind.unit(), kind.meaning(), kind.formula(), kind.source(), kind.movedBy());
+        static DoubtAnswer of(Doubt doubt) {
+            return new DoubtAnswer(ReadingsFile.doubtField(doubt), doubt.words());
         }
     }
 
+    record ReadingsAnswer(List<ReadingAnswer> readings, List<DoubtAnswer> doubts) {}
+
+    /** What goes with every reading of a kind: its words, what moves it, and values often wanted of it. */
+    record KindAnswer(
+            ReadingKind kind,
+            String title,
+            Unit unit,
+            String meaning,
+            String formula,
+            String source,
+            String movedBy,
+            List<Lever> levers,
+            List<Target> targets) {
+
+        static KindAnswer of(ReadingKind kind) {
+            return new KindAnswer(
+                    kind,
+                    kind.title(),
+                    kind.unit(),
+                    kind.meaning(),
+                    kind.formula(),
+                    kind.source(),
+                    kind.movedBy(),
+                    Lever.of(kind),
+                    Target.of(kind));
+        }
+    }
+
+    /** The marks of a camera in third stops: f-numbers, times in seconds, ISO speeds. */
+    record MarksAnswer(List<Double> apertures, List<Double> shutters, List<Double> speeds) {}
+
     @PostMapping("/api/readings")
     @Operation(operationId = "readings", summary = "Every reading of a set")
-    List<ReadingAnswer> readings(@RequestBody TableSet set) {
-        return Readings.of(set).stream().map(ReadingAnswer::of).toList();
+    ReadingsAnswer readings(@RequestBody TableSet set) {
+        return new ReadingsAnswer(
+                Readings.of(set).stream().map(ReadingAnswer::of).toList(),
+                Doubt.about(set).stream().map(DoubtAnswer::of).toList());
     }
 
     @GetMapping("/api/reading-kinds")
     @Operation(operationId = "readingKinds", summary = "What each reading means and where its formula comes from")
     List<KindAnswer> kinds() {
         return Arrays.stream(ReadingKind.values()).map(KindAnswer::of).toList();
+    }
+
+    @GetMapping("/api/marks")
+    @Operation(operationId = "marks", summary = "The marks of apertures, shutters and speeds")
+    MarksAnswer marks() {
+        return new MarksAnswer(MarkedScale.APERTURE.marks(), MarkedScale.SHUTTER.marks(), MarkedScale.SPEED.marks());
     }
 }

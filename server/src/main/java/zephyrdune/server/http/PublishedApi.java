@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -22,6 +23,9 @@ import zephyrdune.formats.SetSchema;
 /** The OpenAPI description. A set's part of it is the schema of the set file. */
 @Configuration
 class PublishedApi {
+
+    private static final Set<String> MAY_BE_LEFT_OUT =
+            Set.of("PlanAnswer.shadow", "ReadingAnswer.ruleOfThumb", "MoveAnswer.set");
 
     @Bean
     OpenApiCustomizer setShape() {
@@ -50,7 +54,7 @@ class PublishedApi {
             Schema<?> schema = entry.getValue();
             if (schema.getRequired() == null && schema.getProperties() != null) {
                 schema.setRequired(schema.getProperties().keySet().stream()
-                        .filter(name -> !(entry.getKey().equals("PlanAnswer") && name.equals("shadow")))
+                        .filter(name -> !MAY_BE_LEFT_OUT.contains(entry.getKey() + "." + name))
                         .toList());
             }
         }

@@ -34,7 +34,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail badSet(BadFile e) {
         ProblemDetail problem =
-                problem(HttpStatus.UNPROCESSABLE_CONTENT, "bad-set", "This set cannot stand", e.getMessage());
+                problem(HttpStatus.UNPROCESSABLE_CONTENT, "bad-file", "This cannot stand", e.getMessage());
         problem.setProperty("errors", e.problems());
         return problem;
     }

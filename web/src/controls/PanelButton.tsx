@@ -1,0 +1,23 @@
+import type { ReactNode } from "react";
+
+type Props = {
+  onClick: () => void;
+  children: ReactNode;
+  /** What it does, where its words alone do not say. */
+  name?: string;
+  className?: string;
+};
+
+/** A button in line with the fields of a panel. */
+export function PanelButton({ onClick, children, name, className = "" }: Props) {
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      onClick={onClick}
+      className={`h-9 self-start whitespace-nowrap rounded-md border border-edge/60 px-2 text-sm hover:bg-raised max-sm:h-11 ${className}`}
+    >
+      {children}
+    </button>
+  );
+}

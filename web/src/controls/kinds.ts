@@ -1,0 +1,85 @@
+import type { Face, FlashOutput, LedOutput, PowerDial, Source, Spread } from "../api/types";
+import { acrossOf, alongOf } from "../table/frame";
+
+/** What each kind of a part of the light starts as when it is chosen. */
+
+/** Faces keep the size of the one before as well as their shape lets them. */
+export function faces(now: Face): Record<Face["kind"], Face> {
+  const width = acrossOf(now);
+  const height = alongOf(now);
+  const long = Math.max(0.05, width, height);
+  return {
+    rectangle: { kind: "rectangle", widthMetres: width, heightMetres: height },
+    strip: {
+      kind: "strip",
+      lengthMetres: long,
+      breadthMetres: Math.min(1, long / 4),
+      stance: width > height ? "level" : "upright",
+    },
+    disc: { kind: "disc", diameterMetres: width },
+    octagon: { kind: "octagon", acrossFlatsMetres: Math.max(0.05, width) },
+  };
+}
+
+export const SPREADS: Record<Spread["kind"], Spread> = {
+  diffuse: { kind: "diffuse" },
+  beam: { kind: "beam", power: 4 },
+  gridded: {
+    kind: "gridded",
+    cellWidthMetres: 0.05,
+    cellDepthMetres: 0.05,
+    axialLossStops: 1 / 3,
+  },
+  bare: { kind: "bare" },
+};
+
+export const FLASH_OUTPUTS: Record<FlashOutput["kind"], FlashOutput> = {
+  "guide-number": { kind: "guide-number", guideNumberMetres: 36, statedAtMetres: 0.035 },
+  "watt-seconds": { kind: "watt-seconds", energyWattSeconds: 200, efficacyLumensPerWatt: 40 },
+  "metered-aperture": { kind: "metered-aperture", apertureFNumber: 16, fromMetres: 2 },
+};
+
+export const LED_OUTPUTS: Record<LedOutput["kind"], LedOutput> = {
+  "lux-at-one-metre": { kind: "lux-at-one-metre", atOneMetreLux: 8000 },
+  lumens: { kind: "lumens", fluxLumens: 8000 },
+};
+
+export const DIALS: Record<PowerDial["kind"], PowerDial> = {
+  fractions: { kind: "fractions", rangeStops: 7, step: "third" },
+  "stop-scale": { kind: "stop-scale", top: 10, rangeStops: 9, step: "tenth" },
+  percent: { kind: "percent", lowest: 0.1, step: 0.01, dimming: "linear" },
+};
+
+const DAYLIGHT = 5600;
+
+/** A measured lamp is not chosen but read from a file. */
+export const SOURCES: Record<Exclude<Source["kind"], "measured-lamp">, Source> = {
+  "battery-flash": {
+    kind: "battery-flash",
+    output: FLASH_OUTPUTS["guide-number"],
+    zoomMetres: 0.035,
+    colourTemperatureKelvin: 5500,
+    dial: DIALS.fractions,
+  },
+  "mains-flash": {
+    kind: "mains-flash",
+    output: FLASH_OUTPUTS["watt-seconds"],
+    beamAngleDegrees: 90,
+    colourTemperatureKelvin: 5500,
+    dial: DIALS["stop-scale"],
+  },
+  "led-panel": {
+    kind: "led-panel",
+    output: LED_OUTPUTS.lumens,
+    beamAngleDegrees: 115,
+    colourTemperatureKelvin: DAYLIGHT,
+    dial: DIALS.percent,
+  },
+  "led-point": {
+    kind: "led-point",
+    output: LED_OUTPUTS["lux-at-one-metre"],
+    beamAngleDegrees: 55,
+    colourTemperatureKelvin: DAYLIGHT,
+    dial: DIALS.percent,
+  },
+};

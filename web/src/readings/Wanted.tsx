@@ -1,0 +1,115 @@
+import { useId, useState } from "react";
+import { api } from "../api/client";
+import type { Lever, ReadingKind } from "../api/types";
+import { attempt } from "../sets/actions";
+import { useLength } from "../table/preferences";
+import { useTable } from "../table/store";
+import { signedStops } from "../table/units";
+import { Button } from "../ui/Button";
+import { tell } from "../ui/notices";
+import { figure, typedIn } from "./figures";
+
+const BY: Record<Lever, string> = {
+  LIGHT_DISTANCE: "Move light",
+  FACE_SIZE: "Resize light",
+  BACKDROP_DISTANCE: "Move backdrop",
+};
+
+const NOW_AT: Record<Lever, string> = {
+  LIGHT_DISTANCE: "The light is",
+  FACE_SIZE: "The light is now as wide as",
+  BACKDROP_DISTANCE: "The backdrop is",
+};
+
+/** Asks what to move for a wanted value, and tries it on the table. */
+export function Wanted({ kind }: { kind: ReadingKind }) {
+  const length = useLength();
+  const id = useId();
+  const [text, setText] = useState("");
+  const [answer, setAnswer] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  if (kind.levers.length === 0) return null;
+  const { unit, size } = typedIn(kind, length);
+  const typed = text.trim() === "" ? Number.NaN : Number(text.replace(",", ".").replace("−", "-"));
+
+  const go = async (lever: Lever) => {
+    const { possible } = useTable.getState();
+    if (!possible) return;
+    if (!Number.isFinite(typed)) {
+      setAnswer(`Type a number of ${unit === ": 1" ? "times" : unit} first.`);
+      return;
+    }
+    setBusy(true);
+    const move = await attempt(() => api.move(possible, kind.kind, typed * size, lever));
+    setBusy(false);
+    if (!move) return;
+    if (!move.set || move.metres === null || move.reached === null) {
+      setAnswer(`No place of it gives ${text.trim()} ${unit}. Try another way.`);
+      return;
+    }
+    const { replace, undo } = useTable.getState();
+    replace(move.set);
+    const reads = figure(kind, move.reached, length);
+    const where = `${length.show(move.metres)} ${length.unit}`;
+    const power =
+      Math.abs(move.makeUpStops ?? 0) < 0.05
+        ? ""
+        : `; power ${signedStops(move.makeUpStops ?? 0)} keeps the exposure`;
+    const said = `${NOW_AT[lever]} ${where}${lever === "FACE_SIZE" ? "" : " away"}: ${reads.text} ${reads.unit}${power}`;
+    setAnswer(`${said}.`);
+    tell(said, { action: { label: "Undo", run: undo } });
+  };
+
+  return (
+    <form
+      className="mt-3 border-line border-t pt-3"
+      data-testid="wanted"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const [first] = kind.levers;
+        if (first) void go(first);
+      }}
+    >
+      <div className="flex flex-wrap items-center gap-2">
+        <label htmlFor={id} className="font-medium">
+          I want
+        </label>
+        <input
+          id={id}
+          value={text}
+          inputMode="decimal"
+          autoComplete="off"
+          onChange={(event) => setText(event.target.value)}
+          className="h-9 w-20 rounded-md border border-edge/60 bg-panel px-2 font-medium max-sm:h-11"
+        />
+        <span className="text-soft">{unit}</span>
+        {kind.targets.map(({ words, value }) => (
+          <button
+            key={words}
+            type="button"
+            onClick={() => setText(String(Number((value / size).toFixed(2))))}
+            className="h-9 rounded-full border border-edge/60 px-2.5 text-xs hover:bg-panel max-sm:h-11"
+          >
+            {words}
+          </button>
+        ))}
+      </div>
+      <div className="mt-2 flex flex-wrap gap-2">
+        {kind.levers.map((lever) => (
+          <Button
+            key={lever}
+            look="outline"
+            disabled={busy}
+            data-testid={`lever-${lever}`}
+            onClick={() => void go(lever)}
+          >
+            {BY[lever]}
+          </Button>
+        ))}
+      </div>
+      <p role="status" className="mt-2 empty:hidden">
+        {answer}
+      </p>
+    </form>
+  );
+}
