@@ -215,7 +215,7 @@ async function openLamp(file: File): Promise<void> {
   const { set, change, undo } = useTable.getState();
   if (!lamp || !set) return;
   change("light", { ...set.light, ...lamp, spread: SPREADS.bare, lossStops: 0, hotSpotStops: 0 });
-  tell("The lamp is on the table, bare", { action: { label: "Undo", run: undo } });
+  tell("The lamp is on the table, bare", { action: { label: "Take it back", run: undo } });
 }
 
 async function writeLight(): Promise<void> {

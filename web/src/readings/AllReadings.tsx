@@ -28,7 +28,7 @@ export function AllReadings({ open, onClose, kinds }: Props) {
                 type="button"
                 aria-expanded={expanded}
                 onClick={() => setChosen(expanded ? null : kind.kind)}
-                className="grid min-h-11 w-full grid-cols-[1fr_auto] items-baseline gap-x-4 px-2 py-1.5 text-left hover:bg-raised sm:grid-cols-[1fr_9rem_11rem]"
+                className="grid min-h-11 w-full grid-cols-[1fr_auto] items-baseline gap-x-4 px-2 py-1.5 text-left hover:bg-raised sm:grid-cols-[1fr_13rem_10rem]"
               >
                 <span className="font-medium">{kind.title}</span>
                 <span className="font-semibold text-base">

@@ -57,7 +57,7 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
         : `; power ${signedStops(move.makeUpStops ?? 0)} keeps the exposure`;
     const said = `${NOW_AT[lever]} ${where}${lever === "FACE_SIZE" ? "" : " away"}: ${reads.text} ${reads.unit}${power}`;
     setAnswer(`${said}.`);
-    tell(said, { action: { label: "Undo", run: undo } });
+    tell(said, { action: { label: "Take it back", run: undo } });
   };
 
   return (

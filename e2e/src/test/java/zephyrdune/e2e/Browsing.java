@@ -146,11 +146,16 @@ abstract class Browsing {
     /** Waits until a set is on the table and its readings are there. */
     void waitForReadings(String title) {
         page.waitForFunction("title => document.querySelector('h1')?.textContent.startsWith(title)", title);
-        page.getByTestId("reading-TIP_EDGE").waitFor();
+        page.getByTestId("reading-TIP_EDGE_SEEN").waitFor();
     }
 
     static Page.GetByRoleOptions named(String name) {
         return new Page.GetByRoleOptions().setName(name).setExact(true);
+    }
+
+    void tab(String name) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
     }
 
     void click(String button) {

@@ -64,6 +64,13 @@ public class ScreenshotsTest extends Browsing {
         page.getByTestId("reading-FALL_OFF_HERO").click();
         shoot("reading-explained");
         page.keyboard().press("Escape");
+        click("All readings");
+        page.waitForTimeout(300);
+        shoot("all-readings");
+        page.keyboard().press("Escape");
+        tab("Source");
+        shoot("source");
+        tab("Place");
         type("light.heightAngleDegrees", "3");
         page.getByTestId("impossible").waitFor();
         shoot("impossible-set");

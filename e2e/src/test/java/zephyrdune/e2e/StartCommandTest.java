@@ -65,6 +65,24 @@ public class StartCommandTest {
     }
 
     @Test
+    public void readingsOfASetFileFromTheShell() throws Exception {
+        String demo = StartedApplication.ROOT
+                .resolve("server/src/main/resources/demo/1-chowder.json")
+                .toString();
+        Ended good = run("readings", demo);
+        assertThat(good.status()).isZero();
+        assertThat(good.said()).startsWith("{").contains("\"fall-off-hero\"", "\"unit\" : \"stops\"");
+        Path bad = Files.writeString(
+                data.resolve("bad.json"), Files.readString(Path.of(demo)).replace("0.9", "-3"));
+        Ended refused = run("readings", bad.toString());
+        assertThat(refused.status()).isEqualTo(1);
+        assertThat(refused.said()).contains("light.distanceMetres is -3");
+        assertThat(run("readings", data.resolve("none.json").toString()).status())
+                .isEqualTo(2);
+        assertThat(run("readings").status()).isEqualTo(2);
+    }
+
+    @Test
     public void helpNamesEveryOption() throws Exception {
         Ended ended = run("--help");
         assertThat(ended.status()).isZero();

@@ -4,10 +4,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -24,7 +28,8 @@ public class WorkingViewTest extends Browsing {
         Object overflow = page.evaluate(
                 "() => { const e = document.scrollingElement; return [e.scrollHeight - innerHeight, e.scrollWidth - innerWidth]; }");
         assertThat(overflow.toString()).isEqualTo("[0, 0]");
-        for (String part : new String[] {"handle-floor", "handle-rise", "picture", "reading-TIP_EDGE", "contours"}) {
+        for (String part :
+                new String[] {"handle-floor", "handle-rise", "picture", "reading-TIP_EDGE_SEEN", "contours"}) {
             assertThat(page.getByTestId(part)).isInViewport();
         }
         assertThat(page.locator("h1")).containsText("Smoked mussel chowder");
@@ -119,14 +124,15 @@ public class WorkingViewTest extends Browsing {
     @Test
     public void aNumberOutOfRangeIsKeptInTheFieldAndOffTheTable() {
         double before = reading("SIZE_ACROSS");
+        tab("Face");
         for (String wrong : new String[] {"9000", "0", "-5", "NaN", "wide", "1e9"}) {
-            type("light.widthMetres", wrong);
-            assertThat(page.getByRole(AriaRole.ALERT)).containsText("2 to 300 cm");
-            assertThat(field("light.widthMetres")).hasValue(wrong);
+            type("light.face.widthMetres", wrong);
+            assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.5 to 300 cm");
+            assertThat(field("light.face.widthMetres")).hasValue(wrong);
             assertThat(reading("SIZE_ACROSS")).isEqualTo(before);
         }
-        field("light.widthMetres").press("Escape");
-        assertThat(field("light.widthMetres")).hasValue("60");
+        field("light.face.widthMetres").press("Escape");
+        assertThat(field("light.face.widthMetres")).hasValue("60");
         assertThat(page.getByTestId("save-state")).hasText("saved");
     }
 
@@ -174,13 +180,14 @@ public class WorkingViewTest extends Browsing {
         page.getByTestId("reading-FALL_OFF_FRAME").click();
         assertThat(page.getByText("J. H. Lambert, Photometria, 1760")).isVisible();
         assertThat(page.getByTestId("probes").first().locator("circle")).hasCount(2);
+        assertThat(page.getByTestId("rule-of-thumb")).containsText("Inverse-square law");
         page.keyboard().press("Escape");
         assertThat(page.getByText("J. H. Lambert, Photometria, 1760")).isHidden();
     }
 
     @Test
     public void theDishCanBeChanged() {
-        page.getByRole(AriaRole.TAB, named("Dish")).click();
+        tab("Dish");
         double bowl = reading("SHADOW_LENGTH");
         field("dish.kind").selectOption("drum");
         double drum = changedReading("SHADOW_LENGTH", bowl);
@@ -202,5 +209,146 @@ public class WorkingViewTest extends Browsing {
         assertThat(page.getByTestId("save-state")).hasText("not saved yet");
         click("Undo");
         assertThat(field("light.distanceMetres")).hasValue("90");
+    }
+
+    @Test
+    public void everyLightCanBeChosenAndEdited() {
+        tab("Source");
+        for (String source : new String[] {"mains-flash", "led-panel", "led-point", "battery-flash"}) {
+            field("light.source.kind").selectOption(source);
+            boolean flash = source.endsWith("flash");
+            String[] outputs = flash
+                    ? new String[] {"guide-number", "metered-aperture", "watt-seconds"}
+                    : new String[] {"lux-at-one-metre", "lumens"};
+            for (String output : outputs) {
+                field("light.source.output.kind").selectOption(output);
+                settled();
+            }
+            String strength = flash ? "energyWattSeconds" : "fluxLumens";
+            String before = mark();
+            type("light.source.output." + strength, flash ? "1200" : "250000");
+            assertThat(page.getByTestId("reading-POWER").locator("span span").first())
+                    .not()
+                    .hasText(before);
+        }
+        tab("Face");
+        String[] shapes = {"strip", "disc", "octagon", "rectangle"};
+        String[] sizes = {"breadthMetres", "diameterMetres", "acrossFlatsMetres", "widthMetres"};
+        for (int i = 0; i < shapes.length; i++) {
+            field("light.face.kind").selectOption(shapes[i]);
+            double before = settledReading("SIZE_ACROSS");
+            type("light.face." + sizes[i], Integer.toString(25 + 5 * i));
+            assertThat(changedReading("SIZE_ACROSS", before)).isNotEqualTo(before);
+        }
+        for (String spread : new String[] {"beam", "gridded", "bare", "diffuse"}) {
+            field("light.spread.kind").selectOption(spread);
+            settled();
+        }
+        tab("Power");
+        for (String dial : new String[] {"stop-scale", "percent", "fractions"}) {
+            field("light.source.dial.kind").selectOption(dial);
+            settled();
+        }
+        assertThat(page.getByTestId("mark")).containsText("1/");
+        field("light.powerChoice").selectOption("fixed");
+        type("light.powerStops", "3");
+        assertThat(page.getByTestId("mark")).containsText("1/8");
+    }
+
+    private String mark() {
+        settled();
+        return page.getByTestId("reading-POWER").locator("span span").first().innerText();
+    }
+
+    private double settledReading(String kind) {
+        settled();
+        return reading(kind);
+    }
+
+    /** Waits for the answers to the last change; the set must be possible. */
+    private void settled() {
+        page.waitForTimeout(250);
+        assertThat(page.getByTestId("impossible")).isHidden();
+    }
+
+    @Test
+    public void aWantedReadingMovesTheLight() {
+        page.getByTestId("reading-FALL_OFF_FRAME").click();
+        Locator wanted = page.getByTestId("wanted");
+        wanted.getByRole(AriaRole.TEXTBOX).fill("-0.8");
+        page.getByTestId("lever-LIGHT_DISTANCE").click();
+        assertThat(wanted.getByRole(AriaRole.STATUS)).containsText("−0.8 stop");
+        assertThat(wanted.getByRole(AriaRole.STATUS)).containsText("keeps the exposure");
+        page.keyboard().press("Escape");
+        assertThat(reading("FALL_OFF_FRAME")).isCloseTo(-0.8, within(1e-9));
+        assertThat(Double.parseDouble(field("light.distanceMetres").inputValue()))
+                .isGreaterThan(100);
+        page.getByTestId("reading-FALL_OFF_FRAME").click();
+        page.getByTestId("wanted").getByRole(AriaRole.TEXTBOX).fill("7");
+        page.getByTestId("lever-LIGHT_DISTANCE").click();
+        assertThat(page.getByTestId("wanted").getByRole(AriaRole.STATUS)).containsText("No place of it gives 7 stops");
+    }
+
+    @Test
+    public void everyReadingIsInTheList() {
+        click("All readings");
+        Locator rows = page.getByTestId("all-readings").locator("li");
+        assertThat(rows).hasCount(23);
+        rows.filter(new Locator.FilterOptions().setHasText("Inverse-square error"))
+                .locator("button")
+                .click();
+        assertThat(page.getByText("five-times rule").first()).isVisible();
+    }
+
+    @Test
+    public void theShutterPartsAFlashFromTheRoomButNotAnLed() {
+        tab("Camera");
+        double before = reading("AMBIENT_UNDER_KEY");
+        field("exposure.shutterSeconds").selectOption("1/60 s");
+        assertThat(changedReading("AMBIENT_UNDER_KEY", before)).isCloseTo(before + 1, within(0.11));
+        tab("Source");
+        field("light.source.kind").selectOption("led-panel");
+        tab("Power");
+        field("light.powerChoice").selectOption("fixed");
+        double led = settledReading("AMBIENT_UNDER_KEY");
+        tab("Camera");
+        field("exposure.shutterSeconds").selectOption("1/15 s");
+        assertThat(settledReading("AMBIENT_UNDER_KEY")).isCloseTo(led, within(1e-9));
+        page.getByTestId("reading-AMBIENT_UNDER_KEY").click();
+        assertThat(page.getByText("no camera setting parts an LED from it").first())
+                .isVisible();
+    }
+
+    @Test
+    public void feetTypedAsMetresAreDoubted() {
+        tab("Room");
+        type("backdrop.distanceMetres", "10 m");
+        tab("Face");
+        type("light.face.widthMetres", "2.5 m");
+        type("light.face.heightMetres", "2.5 m");
+        tab("Place");
+        type("light.heightAngleDegrees", "45");
+        type("light.distanceMetres", "8 m");
+        assertThat(page.getByTestId("doubt")).containsText("were feet meant?");
+        click("It is right");
+        assertThat(page.getByTestId("doubt")).isHidden();
+    }
+
+    @Test
+    public void aPhotometricFileBecomesTheLight() throws IOException {
+        tab("Source");
+        Download saved = page.waitForDownload(() -> click("Save as IES file"));
+        assertThat(saved.suggestedFilename()).isEqualTo("Smoked-mussel-chowder.ies");
+        assertThat(Files.readString(saved.path())).startsWith("IES:LM-63-2019");
+        page.getByTestId("lamp-file").setInputFiles(saved.path());
+        assertThat(field("light.source.kind")).hasValue("measured-lamp");
+        settled();
+        click("Undo");
+        assertThat(field("light.source.kind")).hasValue("battery-flash");
+        Path junk = Files.write(Files.createTempFile("lamp", ".ies"), new byte[] {1, 2, 3});
+        page.getByTestId("lamp-file").setInputFiles(junk);
+        assertThat(page.getByText("its first line must be").first()).isVisible();
+        assertThat(field("light.source.kind")).hasValue("battery-flash");
+        Files.delete(junk);
     }
 }

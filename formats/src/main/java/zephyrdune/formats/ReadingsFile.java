@@ -57,7 +57,7 @@ public final class ReadingsFile {
         } else {
             node.putNull("value");
         }
-        node.put("unit", unit.words());
+        node.put("unit", unit.words().replaceFirst("^as an? (plain )?", ""));
         if (!reading.text().isEmpty()) {
             node.put("text", reading.text());
         }

@@ -1,0 +1,68 @@
+package zephyrdune.bench;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.illuminance.Illuminance;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.illuminance.PointRule;
+import zephyrdune.plan.StopMap;
+import zephyrdune.readings.Reading;
+import zephyrdune.readings.Readings;
+import zephyrdune.table.TableSet;
+
+/** All readings of a set, and the map of light over 200 x 200 points; the same map by inverse square is the baseline. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+public class SetBench {
+
+    private static final int SIDE = 200;
+    private static final double REACH = 1.25;
+
+    @Param
+    private DemoLight light;
+
+    private TableSet set;
+    private EmittingFace face;
+    private KeyLight key;
+
+    @Setup
+    public void layTheTable() {
+        set = light.set();
+        face = EmittingFace.of(set.light());
+        key = KeyLight.of(set, Illuminance.COARSE);
+    }
+
+    @Benchmark
+    public List<Reading> allReadings() {
+        return Readings.of(set);
+    }
+
+    @Benchmark
+    public StopMap map() {
+        return StopMap.of(key, REACH, SIDE);
+    }
+
+    @Benchmark
+    public double mapByInverseSquare() {
+        double sum = 0;
+        double step = 2 * REACH / (SIDE - 1);
+        for (int row = 0; row < SIDE; row++) {
+            for (int column = 0; column < SIDE; column++) {
+                sum += PointRule.at(
+                        face, Vector3D.of(-REACH + column * step, -REACH + row * step, 0), Vector3D.Unit.PLUS_Z);
+            }
+        }
+        return sum;
+    }
+}
