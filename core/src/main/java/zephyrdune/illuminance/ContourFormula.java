@@ -104,7 +104,7 @@ public final class ContourFormula implements Illuminance {
         return Math.max(0, luminance / 2 * sum);
     }
 
-    /** beta Gamma . n of one edge: the angle from atan2 of cross and dot keeps full accuracy for any angle. */
+    /** beta Gamma . n of one edge: the angle from cross and dot keeps full accuracy for any angle. */
     static double edge(
             double ax, double ay, double az, double bx, double by, double bz, double nx, double ny, double nz) {
         double cx = ay * bz - az * by;
@@ -114,7 +114,7 @@ public final class ContourFormula implements Illuminance {
         if (cross == 0) {
             return 0;
         }
-        double angle = Math.atan2(cross, ax * bx + ay * by + az * bz);
+        double angle = Angle.of(cross, ax * bx + ay * by + az * bz);
         return angle / cross * (cx * nx + cy * ny + cz * nz);
     }
 }

@@ -37,6 +37,9 @@ public final class ShadowEdge {
     private final Vector3D upper;
     private final Vector3D lower;
 
+    /** Points of an uneven face. */
+    private final PassedShare samples;
+
     /**
      * @param onEdge a point of the edge, metres
      * @param along the edge, a unit vector
@@ -54,6 +57,7 @@ public final class ShadowEdge {
         this.normal = normal;
         upper = origin.subtract(onEdge).cross(along);
         lower = direction.cross(along);
+        samples = face.uniform() ? null : PassedShare.of(face, SAMPLES);
     }
 
     /** Where the plane through a point and the edge meets the line, metres along it; infinite or behind when it does not. */
@@ -124,7 +128,7 @@ public final class ShadowEdge {
         double side = Math.signum(face.centre().subtract(onEdge).dot(lower));
         Vector3D opening = point.subtract(onEdge).cross(along).multiply(side);
         if (!face.uniform()) {
-            return PassedShare.of(face, point, normal, opening, SAMPLES);
+            return samples.at(point, normal, opening);
         }
         List<Vector3D> corners = face.corners(DISC_SIDES);
         double all = ContourFormula.ofPart(face, corners).at(point, normal);

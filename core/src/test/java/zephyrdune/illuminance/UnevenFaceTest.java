@@ -122,11 +122,10 @@ public class UnevenFaceTest {
                 2,
                 CosinePower.LAMBERTIAN);
         Vector3D up = Vector3D.Unit.PLUS_Z;
-        assertThat(PassedShare.of(face, Vector3D.ZERO, up, Vector3D.Unit.PLUS_X, 1024))
-                .isCloseTo(0.5, within(2e-3));
-        assertThat(PassedShare.of(face, Vector3D.ZERO, up, Vector3D.of(1, 0, 1), 1024))
-                .isCloseTo(1, within(1e-12));
-        assertThat(PassedShare.of(face, Vector3D.ZERO, up.negate(), up, 1024)).isZero();
+        PassedShare passed = PassedShare.of(face, 1024);
+        assertThat(passed.at(Vector3D.ZERO, up, Vector3D.Unit.PLUS_X)).isCloseTo(0.5, within(2e-3));
+        assertThat(passed.at(Vector3D.ZERO, up, Vector3D.of(1, 0, 1))).isCloseTo(1, within(1e-12));
+        assertThat(passed.at(Vector3D.ZERO, up.negate(), up)).isZero();
     }
 
     @Test
@@ -142,5 +141,19 @@ public class UnevenFaceTest {
             }
             assertThat(cells).containsOnly(1);
         }
+    }
+
+    @Test
+    public void anglesAreThoseOfTheLibrary() {
+        Random random = new Random(5);
+        for (int i = 0; i < 200_000; i++) {
+            double cross = Math.exp(8 * random.nextGaussian());
+            double dot = (random.nextBoolean() ? 1 : -1) * Math.exp(8 * random.nextGaussian());
+            double expected = Math.atan2(cross, dot);
+            assertThat(Math.abs(Angle.of(cross, dot) - expected)).isLessThanOrEqualTo(3 * Math.ulp(expected));
+        }
+        assertThat(Angle.of(0, 2)).isZero();
+        assertThat(Angle.of(0, -2)).isEqualTo(Math.PI);
+        assertThat(Angle.of(3, 0)).isEqualTo(Math.PI / 2);
     }
 }
