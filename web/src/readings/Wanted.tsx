@@ -1,12 +1,11 @@
 import { useId, useState } from "react";
 import { api } from "../api/client";
-import type { Lever, ReadingKind } from "../api/types";
+import type { Lever, ReadingKind, TableSet } from "../api/types";
 import { attempt } from "../sets/actions";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { signedStops } from "../table/units";
 import { Button } from "../ui/Button";
-import { tell } from "../ui/notices";
 import { figure, typedIn } from "./figures";
 
 const BY: Record<Lever, string> = {
@@ -28,6 +27,9 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
   const [text, setText] = useState("");
   const [answer, setAnswer] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  /** What the last move put on the table: as long as it is there, it can be taken back here. */
+  const [moved, setMoved] = useState<TableSet | null>(null);
+  const onTable = useTable((table) => table.set);
   if (kind.levers.length === 0) return null;
   const { unit, size } = typedIn(kind, length);
   const typed = text.trim() === "" ? Number.NaN : Number(text.replace(",", ".").replace("−", "-"));
@@ -47,17 +49,16 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
       setAnswer(`No place of it gives ${text.trim()} ${unit}. Try another way.`);
       return;
     }
-    const { replace, undo } = useTable.getState();
-    replace(move.set);
+    useTable.getState().replace(move.set);
     const reads = figure(kind, move.reached, length);
     const where = `${length.show(move.metres)} ${length.unit}`;
     const power =
       Math.abs(move.makeUpStops ?? 0) < 0.05
         ? ""
-        : `; power ${signedStops(move.makeUpStops ?? 0)} keeps the exposure`;
+        : `; ${signedStops(move.makeUpStops ?? 0)} stops of power keep the exposure`;
     const said = `${NOW_AT[lever]} ${where}${lever === "FACE_SIZE" ? "" : " away"}: ${reads.text} ${reads.unit}${power}`;
     setAnswer(`${said}.`);
-    tell(said, { action: { label: "Take it back", run: undo } });
+    setMoved(move.set);
   };
 
   return (
@@ -110,6 +111,18 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
       <p role="status" className="mt-2 empty:hidden">
         {answer}
       </p>
+      {moved && moved === onTable && (
+        <Button
+          look="outline"
+          className="mt-2"
+          onClick={() => {
+            useTable.getState().undo();
+            setAnswer(null);
+          }}
+        >
+          Take it back
+        </Button>
+      )}
     </form>
   );
 }

@@ -180,4 +180,27 @@ public class EnergyTest {
         assertThat(face.luminance(0, 0, face.front().negate())).isZero();
         assertThat(face.uniform()).isFalse();
     }
+
+    @Test
+    public void evenlySpreadNumbersSpreadEvenlyOverTheFace() {
+        // equal sectors of a disc, and of an octagon, get equal shares; so do its inner and outer halves
+        for (Outline outline : new Outline[] {Outline.DISC, Outline.OCTAGON}) {
+            int[] sectors = new int[8];
+            int inner = 0;
+            double[] place = new double[2];
+            int side = 400;
+            for (int i = 0; i < side; i++) {
+                for (int j = 0; j < side; j++) {
+                    outline.place((i + 0.5) / side, (j + 0.5) / side, place);
+                    double turn = Math.atan2(place[1], place[0]) + Math.PI / 8 + 2 * Math.PI;
+                    sectors[(int) (turn / (Math.PI / 4)) % 8]++;
+                    inner += outline.holds(place[0] * Math.sqrt(2), place[1] * Math.sqrt(2)) ? 1 : 0;
+                }
+            }
+            for (int count : sectors) {
+                assertThat(count * 8.0 / side / side).as(outline.name()).isCloseTo(1, within(0.01));
+            }
+            assertThat(inner * 2.0 / side / side).as(outline.name()).isCloseTo(1, within(0.01));
+        }
+    }
 }

@@ -156,4 +156,40 @@ public class UnevenFaceTest {
         assertThat(Angle.of(0, -2)).isEqualTo(Math.PI);
         assertThat(Angle.of(3, 0)).isEqualTo(Math.PI / 2);
     }
+
+    /** Faces and planes askew, whose share in view is counted over a fine grid of the face. */
+    @Test
+    public void whatPassesIsTheLightOfThePartInView() {
+        Random random = new Random(31);
+        for (int i = 0; i < 12; i++) {
+            EmittingFace face =
+                    Faces.random(random, Outline.RECTANGLE, 2 * random.nextDouble(), DISTRIBUTIONS[1 + i % 4]);
+            Vector3D point = face.centre()
+                    .add(face.front().multiply(0.8))
+                    .add(Faces.place(random).multiply(0.2));
+            Vector3D normal = face.centre()
+                    .subtract(point)
+                    .normalize()
+                    .add(Faces.place(random).multiply(0.3))
+                    .normalize();
+            Vector3D open = Faces.direction(random);
+            double all = 0;
+            double seen = 0;
+            for (int a = 0; a < 300; a++) {
+                for (int b = 0; b < 300; b++) {
+                    double across = (2 * a + 1) / 300.0 - 1;
+                    double up = (2 * b + 1) / 300.0 - 1;
+                    Vector3D ray = face.at(across, up).subtract(point);
+                    Vector3D back = ray.multiply(-1 / ray.norm());
+                    double given = Math.max(0, -back.dot(normal))
+                            * face.luminance(across, up, back)
+                            * Math.max(0, back.dot(face.front()))
+                            / ray.normSq();
+                    all += given;
+                    seen += ray.dot(open) > 0 ? given : 0;
+                }
+            }
+            assertThat(PassedShare.of(face, 4096).at(point, normal, open)).isCloseTo(seen / all, within(4e-3));
+        }
+    }
 }

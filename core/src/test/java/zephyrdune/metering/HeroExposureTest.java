@@ -179,4 +179,25 @@ public class HeroExposureTest {
         assertThat(of(dark).ambientUnderKey()).isInfinite().isPositive();
         assertThat(Burying.of(dark, of(dark)).missing()).isNegative();
     }
+
+    /** Lux in the room, and the settings that bury it from f/5.6, 1/125 s, ISO 400: worked in third stops. */
+    @Test
+    public void buryingTakesTheFirstMarksThatDo() {
+        // 250 x 32 / 400 over lux / 128; sync 1/200 s is two thirds of a stop from 1/125
+        Object[][] cases = {
+            {100.0, 1 / 160.0, 400.0, 5.6}, // 0.3 missing: a third by the shutter
+            {125.0, 1 / 200.0, 400.0, 5.6}, // 0.7: two thirds by the shutter
+            {250.0, 1 / 200.0, 200.0, 5.6}, // 1.6: the rest by the speed
+            {20_000.0, 1 / 200.0, 50.0, 14.0} // 7.97: ISO 50 gives 3, f/14 2 2/3
+        };
+        for (Object[] one : cases) {
+            TableSet set = chowder().withAmbient(new Ambient((double) one[0], 3200, 5));
+            Exposure dark = Burying.of(set, of(set)).settings().orElseThrow();
+            assertThat(of(set.withExposure(dark)).ambientUnderCorrect())
+                    .as("%s lx", one[0])
+                    .isGreaterThan(5 - 1e-9);
+            assertThat(dark.shutter()).as("%s lx", one[0]).isEqualTo((double) one[1]);
+            assertThat(dark.speed()).as("%s lx", one[0]).isEqualTo((double) one[2]);
+        }
+    }
 }

@@ -3,6 +3,7 @@ package zephyrdune.softness;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Random;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.testng.annotations.DataProvider;
@@ -174,5 +175,27 @@ public class ShadowEdgeTest {
         EmittingFace farther = Faces.discOverhead(0, 0, 1.6, 0.3);
         double far = new ShadowEdge(farther, Vector3D.of(0, 0, 0.1), Y, Vector3D.ZERO, X, UP).tenToNinety();
         assertThat(near).isGreaterThan(1.5 * far);
+    }
+
+    @Test
+    public void tangentsHoldInAnyPose() {
+        Random random = new Random(77);
+        for (int i = 0; i < 50; i++) {
+            EmittingFace disc = Faces.random(random, Outline.DISC, 0, CosinePower.LAMBERTIAN);
+            Vector3D along = Vector3D.of(random.nextGaussian(), 1, 0).normalize();
+            ShadowEdge edge = new ShadowEdge(disc, Vector3D.of(0.1, 0, -3), along, Vector3D.of(0.3, 0.2, -4), X, UP);
+            double least = Double.POSITIVE_INFINITY;
+            double most = Double.NEGATIVE_INFINITY;
+            for (int k = 0; k < 20_000; k++) {
+                double turn = 2 * Math.PI * k / 20_000;
+                double at = edge.meets(disc.at(Math.cos(turn), Math.sin(turn)));
+                least = Math.min(least, at);
+                most = Math.max(most, at);
+            }
+            if (Double.isFinite(edge.width()) && edge.width() < 5) {
+                assertThat(edge.ends()[0]).isCloseTo(least, within(1e-6));
+                assertThat(edge.ends()[1]).isCloseTo(most, within(1e-6));
+            }
+        }
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.table.Sets.box;
 import static zephyrdune.table.Sets.chowder;
 
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -14,6 +15,7 @@ import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
 import zephyrdune.table.Drum;
 import zephyrdune.table.Light;
+import zephyrdune.table.Plate;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
@@ -162,5 +164,52 @@ public class TableShadowTest {
         assertThat(size.across()).isCloseTo(1, within(1e-12));
         assertThat(size.along()).isCloseTo(0.5, within(1e-12));
         assertThat(Math.toDegrees(ApparentSize.angle(size.across()))).isCloseTo(53.130102, within(1e-6));
+    }
+
+    @Test
+    public void pointsToTheHourOppositeTheLight() {
+        for (double hour : new double[] {1, 3.5, 6, 8, 11}) {
+            TableShadow shadow =
+                    TableShadow.of(Sets.lit(box(0.3, 0.3, hour, 45, 0.7))).orElseThrow();
+            assertThat((shadow.clock() * 6 / Math.PI + 24 - hour) % 12).isCloseTo(6, within(1e-9));
+            assertThat(shadow.clock()).isBetween(0.0, 2 * Math.PI);
+        }
+    }
+
+    @Test
+    public void theRimThatReachesFarthestThrowsTheTip() {
+        // a plate with a high helping: from a low light the food's edge throws the tip, from a high one the plate's
+        Plate plate = new Plate(0.3, 0.02, Surface.CLAY, 0.1, 0.08, Surface.CREAM);
+        TableSet set = chowder().withDish(plate);
+        TableShadow low = TableShadow.of(set.withLight(box(0.1, 0.1, 8, 20, 1))).orElseThrow();
+        TableShadow high =
+                TableShadow.of(set.withLight(box(0.1, 0.1, 8, 75, 1))).orElseThrow();
+        assertThat(low.tipEdge().getZ()).isCloseTo(plate.top(), within(1e-12));
+        assertThat(high.tipEdge().getZ()).isCloseTo(0.02, within(1e-12));
+        for (TableShadow shadow : List.of(low, high)) {
+            assertThat(Math.atan2(shadow.tip().getX(), shadow.tip().getY()) * 6 / Math.PI)
+                    .as("towards 2 o'clock")
+                    .isCloseTo(2, within(1e-9));
+        }
+    }
+
+    @Test
+    public void middleOutlineIsTheDishAndItsProjection() {
+        TableSet set =
+                chowder().withDish(new Block(0.2, 0.1, 0.1, Surface.CREAM)).withLight(box(0.3, 0.3, 9, 45, 1));
+        double z = set.light().centre().getZ();
+        double share = z / (z - 0.1);
+        List<Vector3D> points = TableShadow.middleOutline(set);
+        assertThat(points)
+                .hasSize(8)
+                .allSatisfy(point -> assertThat(point.getZ()).isZero());
+        assertThat(points)
+                .anySatisfy(point ->
+                        assertThat(point.distance(Vector3D.of(0.1, 0.05, 0))).isLessThan(1e-12));
+        Vector3D light = set.light().centre();
+        Vector3D projected =
+                light.add(Vector3D.of(0.1, 0.05, 0.1).subtract(light).multiply(share));
+        assertThat(points)
+                .anySatisfy(point -> assertThat(point.distance(projected)).isLessThan(1e-12));
     }
 }

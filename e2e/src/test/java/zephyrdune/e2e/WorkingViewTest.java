@@ -278,7 +278,7 @@ public class WorkingViewTest extends Browsing {
         wanted.getByRole(AriaRole.TEXTBOX).fill("-0.8");
         page.getByTestId("lever-LIGHT_DISTANCE").click();
         assertThat(wanted.getByRole(AriaRole.STATUS)).containsText("−0.8 stop");
-        assertThat(wanted.getByRole(AriaRole.STATUS)).containsText("keeps the exposure");
+        assertThat(wanted.getByRole(AriaRole.STATUS)).containsText("keep the exposure");
         page.keyboard().press("Escape");
         assertThat(reading("FALL_OFF_FRAME")).isCloseTo(-0.8, within(1e-9));
         assertThat(Double.parseDouble(field("light.distanceMetres").inputValue()))

@@ -59,7 +59,6 @@ public final class Lm63Reader {
             "BLOCK",
             "ENDBLOCK");
 
-    private static final int LONGEST_LINE = 32_768;
     private static final int LONGEST_NAME = 80;
     private static final double METRES_PER_FOOT = 0.3048;
 
@@ -72,9 +71,7 @@ public final class Lm63Reader {
     private final List<String> lines;
     private int line;
     private String name = "";
-    private final List<String> numbers = new ArrayList<>();
-    private final List<Integer> numberLines = new ArrayList<>();
-    private int next;
+    private NumberFeed feed;
 
     private Lm63Reader(List<String> lines) {
         this.lines = lines;
@@ -99,36 +96,39 @@ public final class Lm63Reader {
         line = 1;
         keywords();
         tilt();
-        gatherNumbers();
-        count("number of lamps", 1, 1000);
-        number("lumens per lamp", -1, 1e9);
-        double multiplier = number("candela multiplier", 1e-9, 1e9);
-        int verticals = count("number of vertical angles", 2, 361);
-        int horizontals = count("number of horizontal angles", 1, 361);
+        if (feed == null) {
+            feed = NumberFeed.of(lines, line);
+        }
+        feed.count("number of lamps", 1, 1000);
+        feed.number("lumens per lamp", -1, 1e9);
+        double multiplier = feed.number("candela multiplier", 1e-9, 1e9);
+        int verticals = feed.count("number of vertical angles", 2, 361);
+        int horizontals = feed.count("number of horizontal angles", 1, 361);
         if ((long) verticals * horizontals > MeasuredLamp.MOST_INTENSITIES) {
             throw bad(
-                    place(),
+                    feed.place(),
                     "%d by %d angles are more than the %d intensities read here; thin the table out"
                             .formatted(verticals, horizontals, MeasuredLamp.MOST_INTENSITIES));
         }
         PhotometricType type = new PhotometricType[] {PhotometricType.C, PhotometricType.B, PhotometricType.A}
-                [count("photometric type", 1, 3) - 1];
-        double toMetres = count("units type", 1, 2) == 1 ? METRES_PER_FOOT : 1;
-        double width = number("luminous width", -100, 100) * toMetres;
-        double length = number("luminous length", -100, 100) * toMetres;
-        number("luminous height", -100, 100);
-        double factor = number("ballast factor", 1e-6, 100) * multiplier;
-        factor *= filePhotometricFactor(number("ballast-lamp photometric factor or file generation type", -1e9, 1e9));
-        number("input watts", 0, 1e7);
+                [feed.count("photometric type", 1, 3) - 1];
+        double toMetres = feed.count("units type", 1, 2) == 1 ? METRES_PER_FOOT : 1;
+        double width = feed.number("luminous width", -100, 100) * toMetres;
+        double length = feed.number("luminous length", -100, 100) * toMetres;
+        feed.number("luminous height", -100, 100);
+        double factor = feed.number("ballast factor", 1e-6, 100) * multiplier;
+        factor *= filePhotometricFactor(
+                feed.number("ballast-lamp photometric factor or file generation type", -1e9, 1e9));
+        feed.number("input watts", 0, 1e7);
         List<Double> vertical = angles("vertical angle", verticals, type == PhotometricType.C ? 0 : -90, 180);
         List<Double> horizontal = angles("horizontal angle", horizontals, type == PhotometricType.C ? 0 : -90, 360);
         requireEnds(type, vertical, horizontal);
         List<Double> candela = new ArrayList<>();
         for (int i = 0; i < verticals * horizontals; i++) {
-            candela.add(number("intensity", 0, 1e12) * factor);
+            candela.add(feed.number("intensity", 0, 1e12) * factor);
         }
-        if (next < numbers.size()) {
-            throw bad(place(), "There are %d numbers more than the angles ask for".formatted(numbers.size() - next));
+        if (feed.left() > 0) {
+            throw bad(feed.place(), "There are %d numbers more than the angles ask for".formatted(feed.left()));
         }
         return build(type, vertical, horizontal, candela, face(width, length));
     }
@@ -159,7 +159,7 @@ public final class Lm63Reader {
             return 1;
         }
         if (value <= 0) {
-            throw bad(place(), "The ballast-lamp photometric factor is %s; it must be above 0".formatted(value));
+            throw bad(feed.place(), "The ballast-lamp photometric factor is %s; it must be above 0".formatted(value));
         }
         return value;
     }
@@ -175,7 +175,8 @@ public final class Lm63Reader {
             if (!keyword.startsWith("_") && !KEYWORDS.contains(keyword)) {
                 throw bad(
                         place(line),
-                        "[%s] is not a keyword of LM-63; one's own begin with _".formatted(shorten(keyword)));
+                        "[%s] is not a keyword of LM-63; one's own begin with _"
+                                .formatted(NumberFeed.shorten(keyword)));
             }
             if (keyword.equals("LUMINAIRE") || name.isEmpty() && keyword.equals("LUMCAT")) {
                 name = text.substring(end + 1).strip();
@@ -191,11 +192,11 @@ public final class Lm63Reader {
         String tilt = lines.get(line).strip().substring("TILT=".length()).strip();
         line++;
         if (tilt.equals("INCLUDE")) {
-            gatherNumbers();
-            count("lamp-to-luminaire geometry", 1, 3);
-            int pairs = count("number of tilt angles", 1, 361);
+            feed = NumberFeed.of(lines, line);
+            feed.count("lamp-to-luminaire geometry", 1, 3);
+            int pairs = feed.count("number of tilt angles", 1, 361);
             for (int i = 0; i < 2 * pairs; i++) {
-                number("tilt angle or factor", -1e6, 1e6);
+                feed.number("tilt angle or factor", -1e6, 1e6);
             }
             return;
         }
@@ -204,58 +205,14 @@ public final class Lm63Reader {
         }
     }
 
-    /** All that follows, as words; done once. */
-    private void gatherNumbers() throws BadFile {
-        for (; line < lines.size(); line++) {
-            String text = lines.get(line);
-            if (text.length() > LONGEST_LINE) {
-                throw bad(place(line), "The line is too long");
-            }
-            for (String word : text.strip().split("[\\s,]+")) {
-                if (!word.isEmpty()) {
-                    numbers.add(word);
-                    numberLines.add(line);
-                }
-            }
-        }
-    }
-
-    private double number(String what, double least, double most) throws BadFile {
-        if (next >= numbers.size()) {
-            throw bad("", "The file ends where the %s was expected".formatted(what));
-        }
-        String word = numbers.get(next);
-        double value;
-        try {
-            value = Double.parseDouble(word);
-        } catch (NumberFormatException notANumber) {
-            throw bad(place(), "%s is no number; the %s was expected".formatted(shorten(word), what));
-        }
-        if (!(value >= least && value <= most)) {
-            throw bad(
-                    place(), "The %s is %s; it must lie between %s and %s".formatted(what, shorten(word), least, most));
-        }
-        next++;
-        return value;
-    }
-
-    private int count(String what, int least, int most) throws BadFile {
-        double value = number(what, least, most);
-        if (value != Math.rint(value)) {
-            next--;
-            throw bad(place(), "The %s is %s; it must be a whole number".formatted(what, value));
-        }
-        return (int) value;
-    }
-
     private List<Double> angles(String what, int count, double least, double most) throws BadFile {
         List<Double> angles = new ArrayList<>();
         double before = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < count; i++) {
-            double angle = number(what, least, most);
+            double angle = feed.number(what, least, most);
             if (angle <= before) {
-                next--;
-                throw bad(place(), "The %ss must go up; %s follows %s".formatted(what, angle, before));
+                feed.back();
+                throw bad(feed.place(), "The %ss must go up; %s follows %s".formatted(what, angle, before));
             }
             before = angle;
             angles.add(Math.toRadians(angle));
@@ -314,20 +271,11 @@ public final class Lm63Reader {
         }
     }
 
-    private String place() {
-        int index = Math.min(next, numberLines.size() - 1);
-        return index < 0 ? "" : place(numberLines.get(index));
-    }
-
     private static String place(int lineIndex) {
         return "line " + (lineIndex + 1);
     }
 
-    private static String shorten(String word) {
-        return word.length() <= 40 ? word : word.substring(0, 40) + "…";
-    }
-
     private static BadFile bad(String where, String detail) {
-        return new BadFile(where, "", where.startsWith("line") ? detail + " (" + where + ")" : detail);
+        return NumberFeed.bad(where, detail);
     }
 }

@@ -1,0 +1,139 @@
+package zephyrdune.readings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static zephyrdune.table.Sets.box;
+import static zephyrdune.table.Sets.chowder;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import zephyrdune.power.DialStep;
+import zephyrdune.power.Fractions;
+import zephyrdune.source.BatteryFlash;
+import zephyrdune.source.GuideNumber;
+import zephyrdune.table.Ambient;
+import zephyrdune.table.Backdrop;
+import zephyrdune.table.Camera;
+import zephyrdune.table.CameraAngle;
+import zephyrdune.table.Exposure;
+import zephyrdune.table.Light;
+import zephyrdune.table.Rectangle;
+import zephyrdune.table.Sets;
+import zephyrdune.table.Surface;
+import zephyrdune.table.TableSet;
+
+/** What is said beside the numbers: notes, rules of thumb, doubts. */
+public class NotesTest {
+
+    private static Exposure camera(double aperture, double shutter, double speed) {
+        return new Exposure(aperture, shutter, speed, 1 / 200.0, 0, 5500);
+    }
+
+    /** A set, a reading of it, and words of its note. */
+    @DataProvider
+    Object[][] notes() {
+        TableSet set = chowder();
+        return new Object[][] {
+            {set.withExposure(camera(22, 1 / 125.0, 50)), ReadingKind.POWER, "stops short: come closer"},
+            {set.withExposure(camera(1.4, 1 / 125.0, 6400)), ReadingKind.POWER, "stops too bright: move away"},
+            {set.withExposure(camera(5.6, 1 / 500.0, 400)), ReadingKind.POWER, "use 1/200 s or slower"},
+            {set.withAmbient(new Ambient(1000, 3200, 5)), ReadingKind.AMBIENT_FRAME, "until the room is gone: 1/200 s"},
+            {set.withAmbient(new Ambient(20, 3200, 5)), ReadingKind.AMBIENT_FRAME, "The room is buried"},
+            {set.withAmbient(new Ambient(0, 3200, 5)), ReadingKind.AMBIENT_UNDER_KEY, "no light in the room"},
+            {set.withAmbient(new Ambient(0, 3200, 5)), ReadingKind.SHADOW_TINT, "no light in the room"},
+            {set.withLight(box(0.3, 0.3, 12, 90, 0.9)), ReadingKind.TIP_EDGE_SEEN, "straight above"},
+            {
+                set.withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.48)),
+                ReadingKind.BACKDROP_LEVEL,
+                "out of an overhead frame"
+            },
+            {set, ReadingKind.POINT_RULE_ERROR, "1.4 times its size away"}
+        };
+    }
+
+    @Test(dataProvider = "notes")
+    public void notesSayWhatToKnow(TableSet set, ReadingKind kind, String words) {
+        assertThat(Readings.of(set, kind).note()).contains(words);
+    }
+
+    @Test
+    public void ordinarySetsHaveNothingToSayOfPower() {
+        Reading power = Readings.of(chowder(), ReadingKind.POWER);
+        assertThat(power.note()).isEmpty();
+        assertThat(power.text()).startsWith("1/");
+        assertThat(power.rule()).isPresent();
+    }
+
+    @Test
+    public void whatIsLeftOverIsWhatTheMarkMisses() {
+        TableSet set = chowder();
+        double left = Readings.of(set, ReadingKind.OFF_EXPOSURE).value().orElseThrow();
+        assertThat(Math.abs(left)).isLessThanOrEqualTo(1 / 6.0);
+    }
+
+    @Test
+    public void tints() {
+        // 5500 K under a white balance of 5500: none; a room of 3200 K is 131 mired warmer
+        assertThat(Readings.of(chowder(), ReadingKind.LIGHT_TINT).value().orElseThrow())
+                .isZero();
+        assertThat(Readings.of(chowder(), ReadingKind.SHADOW_TINT).value().orElseThrow())
+                .isCloseTo(130.7, within(0.05));
+    }
+
+    @Test
+    public void rulesOfThumbAreNearWhereTheyHold() {
+        // a small light far off: every rule of thumb about it holds
+        TableSet far = chowder()
+                .withDish(Sets.sliver())
+                .withBackdrop(new Backdrop(10, 5, 5, Surface.GREY_PAPER))
+                .withLight(box(0.1, 0.1, 8, 50, 6));
+        for (ReadingKind kind : new ReadingKind[] {
+            ReadingKind.TIP_EDGE, ReadingKind.SHADOW_LENGTH, ReadingKind.SOLID_ANGLE, ReadingKind.DEPTH_OF_FIELD
+        }) {
+            Reading reading = Readings.of(far, kind);
+            double value = reading.value().orElseThrow();
+            assertThat(reading.rule().orElseThrow().value()).as(kind.name()).isCloseTo(value, within(0.02 * value));
+        }
+        Reading seen = Readings.of(far, ReadingKind.SIDE_EDGE_SEEN);
+        assertThat(seen.rule().orElseThrow().value())
+                .isCloseTo(seen.value().orElseThrow(), within(0.2 * seen.value().orElseThrow()));
+        Reading fallOff = Readings.of(far, ReadingKind.FALL_OFF_HERO);
+        assertThat(fallOff.rule().orElseThrow().value())
+                .isCloseTo(fallOff.value().orElseThrow(), within(0.02));
+    }
+
+    @Test
+    public void nothingIsDoubtedOfAnOrdinarySet() {
+        assertThat(Doubt.about(chowder())).isEmpty();
+    }
+
+    @Test
+    public void unitsMixedUpAreDoubted() {
+        Light light = chowder().light();
+        TableSet feet = chowder()
+                .withBackdrop(new Backdrop(9, 5, 5, Surface.GREY_PAPER))
+                .withLight(light.withFace(new Rectangle(2, 2)).withDistance(4));
+        assertThat(Doubt.about(feet)).extracting(Doubt::field).containsExactly("light.distance");
+        assertThat(Doubt.about(feet).get(0).words()).contains("2.0 ft are 0.61 m", "4.0 ft are 1.22 m");
+        TableSet wide = chowder().withCamera(new Camera(CameraAngle.FORTY_FIVE, 0.05, 0.036, 0.024, 2));
+        assertThat(Doubt.about(wide)).extracting(Doubt::field).containsExactly("camera.framedWidth");
+        TableSet sunny = chowder().withAmbient(new Ambient(80_000, 5500, 5));
+        assertThat(Doubt.about(sunny)).extracting(Doubt::field).containsExactly("ambient.illuminance");
+        TableSet strong = chowder()
+                .withLight(new Light(
+                        new BatteryFlash(new GuideNumber(118, 0.035), 0.035, 5500, new Fractions(7, DialStep.THIRD)),
+                        0,
+                        2,
+                        light.face(),
+                        0,
+                        light.spread(),
+                        light.powerChoice(),
+                        0,
+                        light.clock(),
+                        light.heightAngle(),
+                        light.distance(),
+                        light.aim()));
+        assertThat(Doubt.about(strong)).extracting(Doubt::field).containsExactly("light.source.output.guideNumber");
+        assertThat(Doubt.about(strong).get(0).words()).contains("Then it is 36 m");
+    }
+}
