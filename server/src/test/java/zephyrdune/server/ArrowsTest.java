@@ -52,7 +52,11 @@ public class ArrowsTest {
         classes()
                 .that()
                 .resideInAnyPackage(
-                        "zephyrdune.readings..", "zephyrdune.plan..", "zephyrdune.picture..", "zephyrdune.softness..")
+                        "zephyrdune.readings..",
+                        "zephyrdune.move..",
+                        "zephyrdune.plan..",
+                        "zephyrdune.picture..",
+                        "zephyrdune.softness..")
                 .should()
                 .onlyBeAccessed()
                 .byClassesThat()
@@ -63,7 +67,12 @@ public class ArrowsTest {
                 .resideInAPackage("zephyrdune.server..")
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("zephyrdune.illuminance..", "zephyrdune.emitter..", "zephyrdune.exposure..")
+                .resideInAnyPackage(
+                        "zephyrdune.illuminance..",
+                        "zephyrdune.emitter..",
+                        "zephyrdune.distribution..",
+                        "zephyrdune.metering..",
+                        "zephyrdune.source..")
                 .check(all);
     }
 
