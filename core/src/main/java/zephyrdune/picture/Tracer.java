@@ -9,6 +9,9 @@ final class Tracer {
     /** Reflections followed after the one that the camera sees. */
     private static final int REFLECTIONS = 2;
 
+    /** Places of an uneven face that are looked at from each reflection. */
+    private static final int UNEVEN_RAYS = 4;
+
     private static final int PIXEL = 0;
     private static final int FACE = 2;
 
@@ -102,7 +105,7 @@ final class Tracer {
         if (direct > 0) {
             boolean clear = scene.clear(x, y, z);
             if (!clear || !uniform) {
-                direct *= openShare(x, y, z, hit, look * quality.shadowRays(), quality.shadowRays(), clear);
+                direct *= openShare(x, y, z, hit, FACE, look * quality.shadowRays(), quality.shadowRays(), clear);
             }
         }
         for (int path = 0; path < quality.bounces(); path++) {
@@ -160,8 +163,7 @@ final class Tracer {
             weight[0] *= bounced.surface.red();
             weight[1] *= bounced.surface.green();
             weight[2] *= bounced.surface.blue();
-            double sampled =
-                    illuminance(x, y, z, bounced, spread.at(dimension + 2, index), spread.at(dimension + 3, index));
+            double sampled = illuminance(x, y, z, bounced, dimension + 2, index);
             add(sampled / Math.PI, light.keyColour());
             from = bounced;
         }
@@ -177,11 +179,12 @@ final class Tracer {
      * The share of the even face's open light that really reaches a point: past dish and backdrop, and from a face that
      * may be uneven. Each ray is weighted by the light of the even face that it stands for.
      */
-    private double openShare(double x, double y, double z, Hit at, int firstRay, int rays, boolean clear) {
+    private double openShare(
+            double x, double y, double z, Hit at, int dimension, int firstRay, int rays, boolean clear) {
         double all = 0;
         double passed = 0;
         for (int ray = 0; ray < rays; ray++) {
-            if (toFace(x, y, z, at, spread.at(FACE, firstRay + ray), spread.at(FACE + 1, firstRay + ray))) {
+            if (toFace(x, y, z, at, spread.at(dimension, firstRay + ray), spread.at(dimension + 1, firstRay + ray))) {
                 all += given;
                 if (clear || !scene.shaded(x, y, z, towards[0], towards[1], towards[2], length)) {
                     passed += given * against();
@@ -192,24 +195,21 @@ final class Tracer {
     }
 
     /**
-     * Illuminance at a point, as estimated from one place of the face, given by two numbers from 0 to 1. Free of bias. For
-     * an even face it is the open illuminance, less what that place gives when it is blocked: exact where nothing
-     * blocks; in shadow single estimates may be negative.
+     * Illuminance at a point. Of an even face it is the open illuminance, less what one place of the face gives when it is
+     * blocked: free of bias, exact where nothing blocks, and in shadow single estimates may be negative. Of an uneven
+     * face it is the even face's times the share that a few places let through.
      */
-    private double illuminance(double x, double y, double z, Hit at, double first, double second) {
+    private double illuminance(double x, double y, double z, Hit at, int dimension, int index) {
         double open = light.even().at(x, y, z, at.nx, at.ny, at.nz);
         if (open == 0 || uniform && scene.clear(x, y, z)) {
             return open;
         }
-        if (!toFace(x, y, z, at, first, second)) {
-            return uniform ? open : 0;
+        if (!uniform) {
+            return open * openShare(x, y, z, at, dimension, UNEVEN_RAYS * index, UNEVEN_RAYS, false);
         }
-        boolean shaded = scene.shaded(x, y, z, towards[0], towards[1], towards[2], length);
-        double sampled = areaLuminance * given;
-        if (uniform) {
-            return shaded ? open - sampled : open;
-        }
-        return shaded ? 0 : sampled * against();
+        boolean blocked = toFace(x, y, z, at, spread.at(dimension, index), spread.at(dimension + 1, index))
+                && scene.shaded(x, y, z, towards[0], towards[1], towards[2], length);
+        return blocked ? open - areaLuminance * given : open;
     }
 
     /**
