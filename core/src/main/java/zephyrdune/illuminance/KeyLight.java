@@ -62,9 +62,4 @@ public final class KeyLight {
     public double levelStops(double x, double y, double z) {
         return Stops.between(formula.level(x, y, z), heroIlluminance);
     }
-
-    /** The illuminance function itself, for inner loops. */
-    public Illuminance formula() {
-        return formula;
-    }
 }

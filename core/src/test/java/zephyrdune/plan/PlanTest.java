@@ -64,6 +64,9 @@ public class PlanTest {
         assertThat((double) map.stops()[0]).isCloseTo(key.levelStops(-0.5, -0.5, 0), within(1e-6));
         assertThat((double) map.stops()[10]).isCloseTo(key.levelStops(0.5, -0.5, 0), within(1e-6));
         assertThat(key.levelStops(0, 0, set.dish().top())).isZero();
+        double there = Illuminance.uniform(EmittingFace.of(set.light())).level(0.5, -0.5, 0);
+        assertThat(key.levelStops(0.5, -0.5, 0))
+                .isCloseTo(Math.log(there / key.heroIlluminance()) / Math.log(2), within(1e-12));
     }
 
     @Test

@@ -123,4 +123,21 @@ public class SourceTest {
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("between 2 and 361");
     }
+
+    @Test
+    public void everyNumberOfASourceHasItsLimits() {
+        List<Runnable> beyond = List.of(
+                () -> new GuideNumber(0, 0.035),
+                () -> new WattSeconds(-1, 40),
+                () -> new MeteredAperture(8, 0),
+                () -> new LuxAtOneMetre(Double.NaN),
+                () -> new Lumens(Double.POSITIVE_INFINITY),
+                () -> battery(new WattSeconds(60, 40), 0.001),
+                () -> new MainsFlash(new WattSeconds(60, 40), 0, 5500, DIAL),
+                () -> new LedPanel(new Lumens(100), 4, 5500, PERCENT),
+                () -> new LedPoint(new Lumens(100), 1, 0, PERCENT));
+        for (Runnable making : beyond) {
+            assertThatThrownBy(making::run).isInstanceOf(OutOfLimits.class);
+        }
+    }
 }
