@@ -122,7 +122,7 @@ function Tile({ kind, reading, large, stale }: TileProps) {
             event.preventDefault();
             (event.currentTarget as HTMLElement).focus();
           }}
-          className="z-20 max-h-[var(--radix-popover-content-available-height)] w-[360px] overflow-y-auto rounded-panel border border-line bg-raised p-4 text-sm shadow-xl"
+          className="z-20 max-h-[var(--radix-popover-content-available-height)] w-[min(400px,calc(100vw-24px))] overflow-y-auto rounded-panel border border-line bg-raised p-4 text-sm shadow-xl"
         >
           <Details kind={kind} reading={reading} />
           <Popover.Arrow className="fill-line" />

@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { api } from "../api/client";
 import type { Lever, ReadingKind, TableSet } from "../api/types";
@@ -30,6 +31,7 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
   /** What the last move put on the table: as long as it is there, it can be taken back here. */
   const [moved, setMoved] = useState<TableSet | null>(null);
   const onTable = useTable((table) => table.set);
+  const asSaved = useAsSaved(kind);
   if (kind.levers.length === 0) return null;
   const { unit, size } = typedIn(kind, length);
   const typed = text.trim() === "" ? Number.NaN : Number(text.replace(",", ".").replace("−", "-"));
@@ -84,11 +86,11 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
           className="h-9 w-20 rounded-md border border-edge/60 bg-panel px-2 font-medium max-sm:h-11"
         />
         <span className="text-soft">{unit}</span>
-        {kind.targets.map(({ words, value }) => (
+        {[...asSaved, ...kind.targets].map(({ words, value }) => (
           <button
             key={words}
             type="button"
-            onClick={() => setText(String(Number((value / size).toFixed(2))))}
+            onClick={() => setText(String(Number((value / size).toFixed(3))))}
             className="h-9 rounded-full border border-edge/60 px-2.5 text-xs hover:bg-panel max-sm:h-11"
           >
             {words}
@@ -125,4 +127,22 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
       )}
     </form>
   );
+}
+
+/** The reading of the saved set, as something to want again after another face has been put up. */
+function useAsSaved(kind: ReadingKind): ReadingKind["targets"] {
+  const id = useTable((table) => table.id);
+  const version = useTable((table) => table.version);
+  const saved = useTable((table) => table.saved);
+  const changed = useTable((table) => table.set !== table.saved);
+  const before = useQuery({
+    queryKey: ["saved-readings", id, version],
+    queryFn: () => api.readings(saved as TableSet),
+    enabled: saved !== null && changed && kind.levers.length > 0,
+    staleTime: Infinity,
+  });
+  const reading = before.data?.readings.find((one) => one.kind === kind.kind);
+  return changed && typeof reading?.value === "number"
+    ? [{ words: "as saved", value: reading.value }]
+    : [];
 }

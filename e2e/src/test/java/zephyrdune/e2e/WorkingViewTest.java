@@ -290,6 +290,24 @@ public class WorkingViewTest extends Browsing {
     }
 
     @Test
+    public void anotherFaceIsMadeAsSoftAsTheSavedOne() {
+        double saved = reading("TIP_EDGE_SEEN");
+        tab("Face");
+        type("light.face.heightMetres", "30");
+        double half = changedReading("TIP_EDGE_SEEN", saved);
+        assertThat(half).isLessThan(saved * 0.7);
+        page.getByTestId("reading-TIP_EDGE_SEEN").click();
+        click("as saved");
+        page.getByTestId("lever-LIGHT_DISTANCE").click();
+        assertThat(page.getByTestId("wanted").getByRole(AriaRole.STATUS)).containsText("The light is");
+        page.keyboard().press("Escape");
+        assertThat(reading("TIP_EDGE_SEEN")).isCloseTo(saved, within(1.0));
+        tab("Place");
+        assertThat(Double.parseDouble(field("light.distanceMetres").inputValue()))
+                .isLessThan(70);
+    }
+
+    @Test
     public void everyReadingIsInTheList() {
         click("All readings");
         Locator rows = page.getByTestId("all-readings").locator("li");

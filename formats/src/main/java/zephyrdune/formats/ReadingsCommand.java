@@ -42,7 +42,8 @@ public final class ReadingsCommand {
             return OK;
         } catch (BadFile bad) {
             for (Problem problem : bad.problems()) {
-                String field = problem.field().isEmpty() ? "" : problem.field() + ": ";
+                boolean named = problem.field().isEmpty() || problem.detail().startsWith(problem.field());
+                String field = named ? "" : problem.field() + ": ";
                 err.println("%s: %s%s".formatted(name, field, problem.detail()));
             }
             return BAD_SET;
