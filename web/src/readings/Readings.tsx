@@ -30,6 +30,7 @@ const SMALL: Kind[] = [
 export function Readings() {
   const readings = useAnswers((answers) => answers.readings);
   const stale = useTable((table) => table.problem !== null);
+  const waiting = useTable((table) => table.possible !== table.set);
   const [all, setAll] = useState(false);
   const kinds = useQuery({
     queryKey: ["reading-kinds"],
@@ -43,7 +44,11 @@ export function Readings() {
       return kind && reading && <Tile key={name} {...{ kind, reading, large, stale }} />;
     });
   return (
-    <section aria-label="Readings" className="grid h-full min-h-0 content-stretch gap-1.5">
+    <section
+      aria-label="Readings"
+      aria-busy={waiting}
+      className="grid h-full min-h-0 content-stretch gap-1.5"
+    >
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">{tiles(LARGE, true)}</div>
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-6">
         {tiles(SMALL, false)}
