@@ -81,6 +81,7 @@ public class ScreenshotsTest extends Browsing {
         shoot("working-view-light");
         click("Dark theme");
         open("Rye crispbread tower");
+        page.waitForTimeout(1500); // its first draft takes longer than most
         waitForFine();
         shoot("straight-on");
         click("Sets");
