@@ -6,6 +6,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.distribution.GridCut;
+import zephyrdune.measure.Stops;
 import zephyrdune.source.Source;
 import zephyrdune.table.Bare;
 import zephyrdune.table.Beam;
@@ -73,13 +74,13 @@ public record EmittingFace(
     /** Of the light after its losses: a grid takes away from a diffuse face, everything else shares the flux out anew. */
     private static double axialIntensity(Light light) {
         Source source = light.source();
-        double passed = Math.exp(-light.loss() * LN_2);
+        double passed = Stops.ratio(-light.loss());
         if (light.spread() instanceof Bare) {
             return source.axialIntensity() * passed;
         }
         double flux = source.flux() * passed;
         if (light.spread() instanceof Gridded grid) {
-            return flux * Math.exp(-grid.axialLoss() * LN_2) / CosinePower.LAMBERTIAN.flux();
+            return flux * Stops.ratio(-grid.axialLoss()) / CosinePower.LAMBERTIAN.flux();
         }
         return flux / distribution(light).flux();
     }
@@ -95,7 +96,7 @@ public record EmittingFace(
 
     /** Luminance at (across, up), each from -1 to 1, over that of the centre. */
     public double evenness(double across, double up) {
-        return hotSpot == 0 ? 1 : Math.exp(-hotSpot * LN_2 * (across * across + up * up));
+        return hotSpot == 0 ? 1 : Stops.ratio(-hotSpot * (across * across + up * up));
     }
 
     /** Unit vector out of the lit side. */

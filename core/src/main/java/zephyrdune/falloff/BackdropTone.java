@@ -1,5 +1,6 @@
 package zephyrdune.falloff;
 
+import java.util.Locale;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
@@ -29,6 +30,11 @@ public record BackdropTone(double stops) {
 
         Name(double stops) {
             this.stops = stops;
+        }
+
+        /** As it is said: "dark grey". */
+        public String words() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
 
         /** Stops from mid grey that the name stands for. */

@@ -1,7 +1,6 @@
 package zephyrdune.move;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 import zephyrdune.falloff.BackdropTone;
 import zephyrdune.readings.ReadingKind;
@@ -23,8 +22,7 @@ public record Target(String words, double value) {
                 List.of(new Target("a third of a stop", -1.0 / 3), new Target("one stop", -1));
             case BACKDROP_TONE ->
                 Stream.of(BackdropTone.Name.MID_GREY, BackdropTone.Name.DARK_GREY, BackdropTone.Name.BLACK)
-                        .map(name ->
-                                new Target(name.name().toLowerCase(Locale.ROOT).replace('_', ' '), name.stops()))
+                        .map(name -> new Target(name.words(), name.stops()))
                         .toList();
             case EDGE_TO_RIM -> List.of(new Target("soft", 1), new Target("hard", 0.3));
             default -> List.of();

@@ -6,6 +6,7 @@ import zephyrdune.emitter.EmittingFace;
 import zephyrdune.exposure.CorrectExposure;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.Light;
 import zephyrdune.table.TableSet;
@@ -31,7 +32,7 @@ record Illumination(
     static Illumination of(TableSet set, KeyLight key, HeroExposure hero) {
         Light light = set.light();
         // the key at full power, over the key at its power in the time the shutter is open
-        double perExposure = Math.exp(hero.below() * Math.log(2))
+        double perExposure = Stops.ratio(hero.below())
                 / (light.source().flash() ? 1 : set.exposure().exactShutter());
         WhiteBalance balance = new WhiteBalance(set.exposure().whiteBalance());
         return new Illumination(

@@ -12,7 +12,6 @@ import static zephyrdune.readings.ReadingKind.SIZE_ACROSS;
 import static zephyrdune.readings.ReadingKind.SIZE_ALONG;
 import static zephyrdune.readings.ReadingKind.SOLID_ANGLE;
 
-import java.util.Locale;
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.falloff.BackdropTone;
@@ -159,7 +158,7 @@ final class Probe {
         FallOff behind = FallOff.heroToBackdrop(set, key);
         return Double.isFinite(tone.stops())
                 ? Reading.of(BACKDROP_TONE, tone.stops(), behind.to())
-                        .called(tone.name().name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                        .called(tone.name().words())
                         .noting(backdropNote())
                 : Reading.absent(BACKDROP_TONE, NO_LIGHT);
     }

@@ -3,7 +3,6 @@ package zephyrdune.source;
 import java.util.Objects;
 import zephyrdune.distribution.Coverage;
 import zephyrdune.distribution.Distribution;
-import zephyrdune.exposure.GuideNumbers;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -42,13 +41,6 @@ public record BatteryFlash(
 
     @Override
     public double axialIntensity() {
-        double solidAngle = distribution().flux();
-        if (output instanceof GuideNumber stated) {
-            double atStatedZoom = GuideNumbers.axialIntensity(stated.guideNumber());
-            return atStatedZoom * Coverage.ofZoom(stated.statedAt()).flux() / solidAngle;
-        }
-        return output instanceof WattSeconds energy
-                ? energy.luminousEnergy() / solidAngle
-                : ((MeteredAperture) output).axialIntensity();
+        return output.axialIntensity(distribution());
     }
 }

@@ -1,5 +1,8 @@
 package zephyrdune.source;
 
+import zephyrdune.distribution.Coverage;
+import zephyrdune.distribution.Distribution;
+import zephyrdune.exposure.GuideNumbers;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -19,5 +22,12 @@ public record GuideNumber(
 
     public GuideNumber {
         LIMITS.require(guideNumber, statedAt);
+    }
+
+    /** In another zoom position than the stated one the same light goes into that position's solid angle. */
+    @Override
+    public double axialIntensity(Distribution beam) {
+        double stated = GuideNumbers.axialIntensity(guideNumber);
+        return beam instanceof Coverage ? stated * Coverage.ofZoom(statedAt).flux() / beam.flux() : stated;
     }
 }

@@ -22,9 +22,6 @@ sealed interface Led extends Source permits LedPanel, LedPoint {
 
     @Override
     default double axialIntensity() {
-        // lux at one metre are candela
-        return output() instanceof LuxAtOneMetre lux
-                ? lux.atOneMetre()
-                : ((Lumens) output()).flux() / distribution().flux();
+        return output().axialIntensity(distribution());
     }
 }

@@ -1,4 +1,10 @@
 package zephyrdune.source;
 
+import zephyrdune.distribution.Distribution;
+
 /** How an LED's output is stated. */
-public sealed interface LedOutput permits LuxAtOneMetre, Lumens {}
+public sealed interface LedOutput permits LuxAtOneMetre, Lumens {
+
+    /** Along the axis of the bare LED with the given beam, candela. */
+    double axialIntensity(Distribution beam);
+}

@@ -1,5 +1,6 @@
 package zephyrdune.source;
 
+import zephyrdune.distribution.Distribution;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -12,5 +13,10 @@ public record Lumens(
 
     public Lumens {
         LIMITS.require(flux);
+    }
+
+    @Override
+    public double axialIntensity(Distribution beam) {
+        return flux / beam.flux();
     }
 }

@@ -1,5 +1,6 @@
 package zephyrdune.source;
 
+import zephyrdune.distribution.Distribution;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -12,5 +13,11 @@ public record LuxAtOneMetre(
 
     public LuxAtOneMetre {
         LIMITS.require(atOneMetre);
+    }
+
+    /** Lux at one metre are candela. */
+    @Override
+    public double axialIntensity(Distribution beam) {
+        return atOneMetre;
     }
 }

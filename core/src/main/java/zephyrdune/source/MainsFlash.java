@@ -3,7 +3,6 @@ package zephyrdune.source;
 import java.util.Objects;
 import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.Distribution;
-import zephyrdune.exposure.GuideNumbers;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -44,11 +43,6 @@ public record MainsFlash(
 
     @Override
     public double axialIntensity() {
-        if (output instanceof WattSeconds energy) {
-            return energy.luminousEnergy() / distribution().flux();
-        }
-        return output instanceof GuideNumber stated
-                ? GuideNumbers.axialIntensity(stated.guideNumber())
-                : ((MeteredAperture) output).axialIntensity();
+        return output.axialIntensity(distribution());
     }
 }

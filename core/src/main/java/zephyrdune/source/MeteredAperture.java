@@ -1,5 +1,6 @@
 package zephyrdune.source;
 
+import zephyrdune.distribution.Distribution;
 import zephyrdune.exposure.GuideNumbers;
 import zephyrdune.exposure.MarkedScale;
 import zephyrdune.measure.Limits;
@@ -22,8 +23,9 @@ public record MeteredAperture(
         LIMITS.require(aperture, from);
     }
 
-    /** Candela seconds: that of the guide number N d. */
-    public double axialIntensity() {
+    /** That of the guide number N d. */
+    @Override
+    public double axialIntensity(Distribution beam) {
         return GuideNumbers.axialIntensity(MarkedScale.APERTURE.exact(aperture) * from);
     }
 }

@@ -1,5 +1,6 @@
 package zephyrdune.source;
 
+import zephyrdune.distribution.Distribution;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -24,8 +25,8 @@ public record WattSeconds(
         LIMITS.require(energy, efficacy);
     }
 
-    /** Lumen seconds. */
-    public double luminousEnergy() {
-        return energy * efficacy;
+    @Override
+    public double axialIntensity(Distribution beam) {
+        return energy * efficacy / beam.flux();
     }
 }
