@@ -10,7 +10,7 @@ import zephyrdune.table.TableSet;
  * Which settings make the room count as gone.
  *
  * <p>Under a flash, first the shutter is closed as far as its sync limit lets it, which costs nothing; what is left is
- * taken by aperture, then by speed, and the flash has to make up for both. Under an LED no setting helps: key and room
+ * taken by speed, then by aperture, and the flash has to make up for both. Under an LED no setting helps: key and room
  * keep their ratio.
  *
  * @param missing stops that the room is still too bright by; zero or less when it is buried
@@ -38,6 +38,10 @@ public record Burying(double missing, Optional<Exposure> settings, double more) 
         }
         if (left > 1e-9) {
             aperture = dimmer(MarkedScale.APERTURE, now.aperture(), Stops.ratio(left / 2), 1);
+            left -= 2 * Stops.between(MarkedScale.APERTURE.exact(aperture), now.exactAperture());
+        }
+        if (left > 1e-9) {
+            return new Burying(missing, Optional.empty(), 0);
         }
         Exposure dark = new Exposure(aperture, shutter, speed, now.syncLimit(), now.bias(), now.whiteBalance());
         return new Burying(missing, Optional.of(dark), Stops.between(dark.correct(), now.correct()));

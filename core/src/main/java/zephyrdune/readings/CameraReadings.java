@@ -119,9 +119,12 @@ final class CameraReadings {
                     .formatted(hero.ambientUnderCorrect(), set.ambient().buriedAt());
         }
         if (burying.settings().isEmpty()) {
-            return ("%.1f stops to go until the room is gone, and no camera setting parts an LED from it: "
-                            + "close blinds, come closer, or give more power")
-                    .formatted(burying.missing());
+            return "%.1f stops to go until the room is gone, and no camera setting %s"
+                    .formatted(
+                            burying.missing(),
+                            set.light().source().flash()
+                                    ? "is enough: close blinds"
+                                    : "parts an LED from it: close blinds, come closer, or give more power");
         }
         Exposure dark = burying.settings().get();
         return "%.1f stops to go until the room is gone: %s, f/%s, ISO %s does it; the flash then gives %.1f stops more"

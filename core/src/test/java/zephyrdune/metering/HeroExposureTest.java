@@ -166,6 +166,17 @@ public class HeroExposureTest {
     }
 
     @Test
+    public void whatNoSettingCanBuryIsNotSaidToBeBuried() {
+        // at ISO 50, f/64 and 1/200 s full sun of 100,000 lx is about 5 1/3 stops under: not 10
+        TableSet sunny = chowder().withAmbient(new Ambient(100_000, 5500, 10));
+        Burying burying = Burying.of(sunny, of(sunny));
+        assertThat(burying.missing()).isPositive();
+        assertThat(burying.settings()).isEmpty();
+        TableSet five = chowder().withAmbient(new Ambient(100_000, 5500, 5));
+        assertThat(Burying.of(five, of(five)).settings()).isPresent();
+    }
+
+    @Test
     public void noSettingBuriesTheRoomUnderAnLed() {
         TableSet set = with(light(LED, new Diffuse(), 1, PowerChoice.FOLLOWS, 0), camera(4, 1 / 60.0, 800));
         Burying burying = Burying.of(set, of(set));

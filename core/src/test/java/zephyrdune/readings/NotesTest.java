@@ -38,6 +38,7 @@ public class NotesTest {
             {set.withExposure(camera(1.4, 1 / 125.0, 6400)), ReadingKind.POWER, "stops too bright: move away"},
             {set.withExposure(camera(5.6, 1 / 500.0, 400)), ReadingKind.POWER, "use 1/200 s or slower"},
             {set.withAmbient(new Ambient(1000, 3200, 5)), ReadingKind.AMBIENT_FRAME, "until the room is gone: 1/200 s"},
+            {set.withAmbient(new Ambient(100_000, 5500, 10)), ReadingKind.AMBIENT_FRAME, "no camera setting is enough"},
             {set.withAmbient(new Ambient(20, 3200, 5)), ReadingKind.AMBIENT_FRAME, "The room is buried"},
             {set.withAmbient(new Ambient(0, 3200, 5)), ReadingKind.AMBIENT_UNDER_KEY, "no light in the room"},
             {set.withAmbient(new Ambient(0, 3200, 5)), ReadingKind.SHADOW_TINT, "no light in the room"},
