@@ -108,8 +108,10 @@ public class EveryoneTest extends Browsing {
         page.keyboard().press("Enter");
         waitForReadings("New set");
         focusByTab(page, "Place");
-        for (int i = 0; i < 6; i++) {
+        for (String next : new String[] {"Face", "Source", "Power", "Camera", "Frame", "Dish"}) {
             page.keyboard().press("ArrowRight");
+            // the next tab takes the focus a moment after the key
+            assertThat(page.getByRole(AriaRole.TAB, named(next))).isFocused();
         }
         assertThat(field("dish.kind")).isVisible();
         page.keyboard().press("Tab");
