@@ -154,8 +154,12 @@ abstract class Browsing {
     }
 
     void tab(String name) {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
+        tabNamed(name).click();
+    }
+
+    Locator tabNamed(String name) {
+        return page.getByRole(
+                AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     void click(String button) {
