@@ -3,6 +3,12 @@ package zephyrdune.exposure;
 /** The sRGB transfer function, IEC 61966-2-1. */
 public final class Srgb {
 
+    /** Linear value from which on the next code value is nearer. */
+    private static final double[] UPPER = upper();
+
+    /** A code value at or just under that of each of many linear values. */
+    private static final int[] NEARLY = nearly();
+
     private Srgb() {}
 
     /** Linear value to the encoded value, both 0 to 1; what is brighter than 1 is clipped. */
@@ -23,6 +29,35 @@ public final class Srgb {
 
     /** Linear value to an 8-bit code value. */
     public static int code(double linear) {
-        return (int) Math.round(255 * encode(linear));
+        if (!(linear > 0)) {
+            return 0;
+        }
+        if (linear >= 1) {
+            return 255;
+        }
+        // a table says nearly; the code's own bounds say exactly
+        int code = NEARLY[(int) (linear * (NEARLY.length - 1))];
+        while (linear >= UPPER[code]) {
+            code++;
+        }
+        return code;
+    }
+
+    private static double[] upper() {
+        double[] upper = new double[256];
+        for (int code = 0; code < 255; code++) {
+            upper[code] = decode((code + 0.5) / 255);
+        }
+        upper[255] = Double.POSITIVE_INFINITY;
+        return upper;
+    }
+
+    private static int[] nearly() {
+        int[] codes = new int[1 << 14];
+        for (int i = 0; i < codes.length; i++) {
+            codes[i] = (int) Math.round(255 * encode(i / (codes.length - 1.0)) - 0.5 + 1e-9);
+            codes[i] = Math.max(0, codes[i] - 1);
+        }
+        return codes;
     }
 }

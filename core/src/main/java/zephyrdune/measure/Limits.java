@@ -1,5 +1,6 @@
 package zephyrdune.measure;
 
+import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +28,7 @@ public final class Limits {
             if (isMeasured(component)) {
                 found.add(of(type, component));
             }
-            if (component.getType() == List.class) {
+            if (isListOfNumbers(component)) {
                 counts.add(count(type, component));
             }
         }
@@ -35,7 +36,33 @@ public final class Limits {
     }
 
     private static boolean isMeasured(RecordComponent component) {
-        return component.getType() == double.class || component.getType() == List.class;
+        return component.getType() == double.class || isListOfNumbers(component);
+    }
+
+    /** Whether it is a list of numbers, not of parts. */
+    public static boolean isListOfNumbers(RecordComponent component) {
+        return component.getType() == List.class
+                && component.getGenericType() instanceof ParameterizedType listed
+                && listed.getActualTypeArguments()[0] == Double.class;
+    }
+
+    /**
+     * Checks how many parts a list component holds.
+     *
+     * @throws Refused when there are too few or too many
+     */
+    public static void requireCount(Class<? extends Record> type, String component, List<?> list) {
+        for (RecordComponent candidate : type.getRecordComponents()) {
+            if (candidate.getName().equals(component)) {
+                Count count = count(type, candidate);
+                if (list.size() < count.min() || list.size() > count.max()) {
+                    throw new Refused(
+                            component,
+                            "%s holds %d parts; it must hold between %d and %d"
+                                    .formatted(component, list.size(), count.min(), count.max()));
+                }
+            }
+        }
     }
 
     /** The limit that one {@code double} component, or each number of a list component, states. */

@@ -1,8 +1,10 @@
 package zephyrdune.picture;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.emitter.EmittingFace;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
 import zephyrdune.table.TableSet;
+import zephyrdune.trace.Stage;
 
 /**
  * How much of the frame the light itself takes up.
@@ -18,18 +20,21 @@ public record LightInFrame(double face, double back) {
     /** Counted over an even grid of rays: exact to about a fiftieth of the frame's width. */
     public static LightInFrame of(TableSet set) {
         View view = View.of(set);
-        Scene scene = Scene.of(set, EmittingFace.of(set.light()));
+        Stage stage = Stage.of(set);
         Vector3D eye = view.eye();
+        Ray sight = new Ray();
         Hit hit = new Hit();
         int face = 0;
         int back = 0;
         for (int row = 0; row < ROWS; row++) {
             for (int column = 0; column < COLUMNS; column++) {
                 Vector3D ray = view.ray((column + 0.5) / COLUMNS, (row + 0.5) / ROWS);
-                scene.meet(eye.getX(), eye.getY(), eye.getZ(), ray.getX(), ray.getY(), ray.getZ(), hit);
-                if (hit.found(Scene.FARTHEST) && hit.surface == null) {
-                    face += hit.light ? 1 : 0;
-                    back += hit.light ? 0 : 1;
+                sight.set(eye.getX(), eye.getY(), eye.getZ(), ray.getX(), ray.getY(), ray.getZ());
+                int owner = stage.meet(sight, hit);
+                if (owner == Stage.KEY_FACE || owner == Stage.BASE_FACE) {
+                    boolean lit = hit.nx * ray.getX() + hit.ny * ray.getY() + hit.nz * ray.getZ() < 0;
+                    face += lit ? 1 : 0;
+                    back += lit ? 0 : 1;
                 }
             }
         }

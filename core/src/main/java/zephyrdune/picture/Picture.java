@@ -16,6 +16,15 @@ public record Picture(int width, int height, float[] linear) {
         return linear[3 * (row * width + column) + channel];
     }
 
+    /** Relative luminance of a pixel, by the primaries of sRGB (IEC 61966-2-1). */
+    public double luminance(int pixel) {
+        return luminance(linear[3 * pixel], linear[3 * pixel + 1], linear[3 * pixel + 2]);
+    }
+
+    static double luminance(double red, double green, double blue) {
+        return 0.2126 * red + 0.7152 * green + 0.0722 * blue;
+    }
+
     /** 8-bit sRGB code values (IEC 61966-2-1), three to a pixel. */
     public byte[] srgb() {
         byte[] codes = new byte[linear.length];

@@ -16,10 +16,8 @@ public record View(Vector3D eye, Vector3D forward, Vector3D rightHalf, Vector3D 
 
     public static View of(TableSet set) {
         Camera camera = set.camera();
-        Vector3D focus = Vector3D.of(0, 0, set.dish().height() / 2);
-        Vector3D eye = focus.add(camera.towardsLens().multiply(camera.subjectDistance()));
         return new View(
-                eye,
+                camera.lens(set.dish().height() / 2),
                 camera.towardsLens().negate(),
                 Vector3D.Unit.PLUS_X.multiply(camera.framedWidth() / 2 / camera.subjectDistance()),
                 camera.up().multiply(camera.framedHeight() / 2 / camera.subjectDistance()));

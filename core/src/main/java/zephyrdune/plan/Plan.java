@@ -1,6 +1,7 @@
 package zephyrdune.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -10,6 +11,9 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.picture.LightInFrame;
 import zephyrdune.picture.View;
 import zephyrdune.softness.TableShadow;
+import zephyrdune.table.BroadBase;
+import zephyrdune.table.Card;
+import zephyrdune.table.Prop;
 import zephyrdune.table.Rim;
 import zephyrdune.table.TableSet;
 
@@ -22,7 +26,10 @@ import zephyrdune.table.TableSet;
  * @param lens the camera's lens
  * @param frame where the corners of the frame meet the table or the backdrop, in order round the frame
  * @param lightInFrame how much of the frame the light itself takes up
- * @param rims the dish's outlines
+ * @param rims the hero's outlines
+ * @param props the outermost outline of every prop
+ * @param cards the corners of every card
+ * @param base corners of the base light's face, if there is one
  * @param shadow the rim's shadow on the table, if it has an end there
  * @param shadowPoints places on the table whose convex hull is the shadow's middle line
  * @param rings stop rings, the brightest first
@@ -36,6 +43,9 @@ public record Plan(
         List<Vector3D> frame,
         LightInFrame lightInFrame,
         List<Rim> rims,
+        List<List<Vector3D>> props,
+        List<List<Vector3D>> cards,
+        List<Vector3D> base,
         Optional<TableShadow> shadow,
         List<Vector3D> shadowPoints,
         List<StopRing> rings,
@@ -58,12 +68,30 @@ public record Plan(
                 frame(view, set.backdrop().distance()),
                 LightInFrame.of(set),
                 set.dish().rims(),
+                set.props().stream().map(Plan::outline).toList(),
+                set.cards().stream().map(Card::corners).toList(),
+                set.base() instanceof BroadBase base ? base.as(set.light()).outline() : List.of(),
                 TableShadow.of(set),
                 TableShadow.middleOutline(set),
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
                         .mapToObj(stops -> StopRing.of(set, stops))
                         .toList(),
                 StopMap.of(KeyLight.of(set, Illuminance.COARSE), reach, size));
+    }
+
+    /** The outermost outline of a prop where it stands. */
+    private static List<Vector3D> outline(Prop prop) {
+        Rim widest = prop.body().rims().stream()
+                .max(Comparator.comparingDouble(Rim::outermost))
+                .orElseThrow();
+        double cosine = Math.cos(prop.turn());
+        double sine = Math.sin(prop.turn());
+        return widest.outline().stream()
+                .map(point -> Vector3D.of(
+                        prop.x() + cosine * point.getX() - sine * point.getY(),
+                        prop.y() + sine * point.getX() + cosine * point.getY(),
+                        prop.lift() + prop.body().height()))
+                .toList();
     }
 
     private static List<Vector3D> frame(View view, double backdrop) {

@@ -23,7 +23,6 @@ import zephyrdune.metering.HeroExposure;
 import zephyrdune.softness.ApparentSize;
 import zephyrdune.softness.ShadowEdge;
 import zephyrdune.softness.TableShadow;
-import zephyrdune.table.CameraAngle;
 import zephyrdune.table.TableSet;
 
 /** Reads a set; what several readings need is worked out once. */
@@ -150,7 +149,7 @@ final class Probe {
     }
 
     private String backdropNote() {
-        return set.camera().angle() == CameraAngle.OVERHEAD ? "The backdrop is out of an overhead frame" : "";
+        return set.camera().overhead() ? "The backdrop is out of an overhead frame" : "";
     }
 
     private Reading backdropTone() {

@@ -11,12 +11,91 @@ final class Clearance {
     private Clearance() {}
 
     /** @throws Refused naming what to change, and to what, for the first clash found */
-    static void require(Camera camera, Dish dish, Light light, Backdrop backdrop) {
+    static void require(
+            Camera camera, Dish dish, List<Prop> props, Light light, Base base, Backdrop backdrop, Room room) {
         dishBeforeBackdrop(dish, backdrop);
         cameraOutsideDish(camera, dish);
         lightAboveTable(light);
         lightOutsideDish(light, dish);
         lightBeforeBackdrop(light, backdrop);
+        for (int i = 0; i < props.size(); i++) {
+            propClear("props[" + i + "]", props.get(i), camera, dish, light, backdrop);
+        }
+        if (base instanceof BroadBase broad) {
+            baseClear(broad.as(light), dish, backdrop);
+        }
+        if (room instanceof WalledRoom walls) {
+            inRoom(walls, camera, dish, light, backdrop);
+        }
+    }
+
+    private static void propClear(String path, Prop prop, Camera camera, Dish dish, Light light, Backdrop backdrop) {
+        double radius = prop.body().radius();
+        double top = prop.lift() + prop.body().height();
+        if (prop.y() + radius >= backdrop.distance()) {
+            throw new Refused(
+                    path + ".y",
+                    "It reaches through the backdrop; bring it at least %s nearer to the camera"
+                            .formatted(centimetresUp(prop.y() + radius - backdrop.distance())));
+        }
+        Vector3D lens = camera.lens(dish.height() / 2);
+        if (lens.getZ() <= top && Math.hypot(lens.getX() - prop.x(), lens.getY() - prop.y()) <= radius) {
+            throw new Refused(path + ".x", "The lens would be inside it; move it out of the camera's way");
+        }
+        Vector3D from = Vector3D.of(prop.x(), prop.y(), 0);
+        List<Vector3D> low = below(
+                light.outline().stream().map(point -> point.subtract(from)).toList(), top);
+        if (!low.isEmpty() && distanceToAxis(low) < radius) {
+            throw new Refused(path + ".x", "It stands in the light's face; move it, or raise the light");
+        }
+    }
+
+    private static void baseClear(Light base, Dish dish, Backdrop backdrop) {
+        if (lowest(base.outline()) < 0) {
+            throw new Refused("base.heightAngle", "The lower edge of the base light is below the table top; raise it");
+        }
+        if (touches(base, dish)) {
+            throw new Refused("base.distance", "The base light is inside the dish; move it out");
+        }
+        if (farthest(base) > backdrop.distance()) {
+            throw new Refused("base.distance", "The base light reaches behind the backdrop; bring it nearer");
+        }
+    }
+
+    private static void inRoom(WalledRoom room, Camera camera, Dish dish, Light light, Backdrop backdrop) {
+        if (backdrop.distance() > room.behind()) {
+            throw new Refused(
+                    "room.behind",
+                    "The wall stands before the backdrop; put it at least %s behind the hero point"
+                            .formatted(centimetresUp(backdrop.distance())));
+        }
+        requireInside("The light", room, light.outline());
+        requireInside("The lens", room, List.of(camera.lens(dish.height() / 2)));
+    }
+
+    private static void requireInside(String what, WalledRoom room, List<Vector3D> points) {
+        for (Vector3D point : points) {
+            double[][] walls = {
+                {point.getX() - room.right(), room.right()},
+                {-point.getX() - room.left(), room.left()},
+                {point.getY() - room.behind(), room.behind()},
+                {-point.getY() - room.before(), room.before()},
+                {point.getZ() - room.above(), room.above()}
+            };
+            String[] names = {"right", "left", "behind", "before", "above"};
+            for (int i = 0; i < walls.length; i++) {
+                if (walls[i][0] > 0) {
+                    throw new Refused(
+                            "room." + names[i],
+                            "%s reaches %s through the %s; it has %s of room on that side"
+                                    .formatted(
+                                            what,
+                                            centimetresUp(walls[i][0]),
+                                            i == 4 ? "ceiling" : "wall",
+                                            centimetresDown(walls[i][1])));
+                }
+            }
+        }
     }
 
     private static void dishBeforeBackdrop(Dish dish, Backdrop backdrop) {
@@ -30,11 +109,14 @@ final class Clearance {
 
     private static void cameraOutsideDish(Camera camera, Dish dish) {
         double clear = Math.hypot(dish.radius(), dish.height() / 2);
-        if (camera.subjectDistance() <= clear) {
+        double away = camera.shift()
+                .add(camera.towardsLens().multiply(camera.subjectDistance()))
+                .norm();
+        if (away <= clear) {
             throw new Refused(
                     "camera.focalLength",
                     "The lens would be inside the dish, %s from its middle; use a longer lens or frame wider"
-                            .formatted(centimetresDown(camera.subjectDistance())));
+                            .formatted(centimetresDown(away)));
         }
     }
 
@@ -73,8 +155,7 @@ final class Clearance {
     }
 
     private static void lightBeforeBackdrop(Light light, Backdrop backdrop) {
-        double farthest =
-                light.outline().stream().mapToDouble(Vector3D::getY).max().orElseThrow();
+        double farthest = farthest(light);
         if (farthest > backdrop.distance()) {
             throw new Refused(
                     "backdrop.distance",
@@ -82,6 +163,10 @@ final class Clearance {
                                     .formatted(centimetresUp(farthest))
                             + "or bring the light nearer");
         }
+    }
+
+    private static double farthest(Light light) {
+        return light.outline().stream().mapToDouble(Vector3D::getY).max().orElseThrow();
     }
 
     private static double lowest(List<Vector3D> points) {

@@ -2,8 +2,28 @@ package zephyrdune.table;
 
 import java.util.List;
 
-/** The hero: a dish or product of a simple shape that stands on the table with its axis at the hero point. */
-public sealed interface Dish permits Plate, Bowl, Block, Drum {
+/**
+ * A dish or product of a simple shape, in real size, that stands on its axis: as the hero at the hero point, or elsewhere as a
+ * prop.
+ */
+public sealed interface Dish
+        permits Plate,
+                Bowl,
+                Block,
+                Drum,
+                Stack,
+                Tart,
+                Custard,
+                DrinkGlass,
+                Bottle,
+                Tin,
+                Jar,
+                Loaf,
+                Heap,
+                Biscuit,
+                Cutlery,
+                ServingBoard,
+                Cloth {
 
     /** Height above the table of the top that the exposure is set for, on the axis, in metres. */
     double top();

@@ -1,20 +1,30 @@
 package zephyrdune.table;
 
+import java.util.List;
 import java.util.Objects;
+import zephyrdune.measure.Count;
+import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
 
 /**
  * The set on the table: everything that decides the picture and the readings, as one value.
  *
  * <p>It can only be built when it could stand on a real table; see {@link Clearance}.
+ *
+ * @param dish the hero, on the hero point
+ * @param props what else stands on the table
  */
 public record TableSet(
         String title,
         Camera camera,
         Dish dish,
+        @Count(min = 0, max = 40) List<Prop> props,
         Light light,
+        Base base,
+        @Count(min = 0, max = 8) List<Card> cards,
         TableTop tableTop,
         Backdrop backdrop,
+        Room room,
         Exposure exposure,
         Ambient ambient) {
 
@@ -25,7 +35,11 @@ public record TableSet(
         Objects.requireNonNull(title);
         Objects.requireNonNull(camera);
         Objects.requireNonNull(dish);
+        props = counted("props", props);
         Objects.requireNonNull(light);
+        Objects.requireNonNull(base);
+        cards = counted("cards", cards);
+        Objects.requireNonNull(room);
         Objects.requireNonNull(tableTop);
         Objects.requireNonNull(backdrop);
         Objects.requireNonNull(exposure);
@@ -36,34 +50,71 @@ public record TableSet(
         if (title.chars().anyMatch(Character::isISOControl)) {
             throw new Refused("title", "A title is one line without control characters");
         }
-        Clearance.require(camera, dish, light, backdrop);
+        Clearance.require(camera, dish, props, light, base, backdrop, room);
+    }
+
+    private static <T> List<T> counted(String component, List<T> list) {
+        Limits.requireCount(TableSet.class, component, list);
+        return List.copyOf(list);
     }
 
     public TableSet withTitle(String newTitle) {
-        return new TableSet(newTitle, camera, dish, light, tableTop, backdrop, exposure, ambient);
-    }
-
-    public TableSet withLight(Light newLight) {
-        return new TableSet(title, camera, dish, newLight, tableTop, backdrop, exposure, ambient);
+        return new TableSet(
+                newTitle, camera, dish, props, light, base, cards, tableTop, backdrop, room, exposure, ambient);
     }
 
     public TableSet withCamera(Camera newCamera) {
-        return new TableSet(title, newCamera, dish, light, tableTop, backdrop, exposure, ambient);
+        return new TableSet(
+                title, newCamera, dish, props, light, base, cards, tableTop, backdrop, room, exposure, ambient);
     }
 
     public TableSet withDish(Dish newDish) {
-        return new TableSet(title, camera, newDish, light, tableTop, backdrop, exposure, ambient);
+        return new TableSet(
+                title, camera, newDish, props, light, base, cards, tableTop, backdrop, room, exposure, ambient);
+    }
+
+    public TableSet withProps(List<Prop> newProps) {
+        return new TableSet(
+                title, camera, dish, newProps, light, base, cards, tableTop, backdrop, room, exposure, ambient);
+    }
+
+    public TableSet withLight(Light newLight) {
+        return new TableSet(
+                title, camera, dish, props, newLight, base, cards, tableTop, backdrop, room, exposure, ambient);
+    }
+
+    public TableSet withBase(Base newBase) {
+        return new TableSet(
+                title, camera, dish, props, light, newBase, cards, tableTop, backdrop, room, exposure, ambient);
+    }
+
+    public TableSet withCards(List<Card> newCards) {
+        return new TableSet(
+                title, camera, dish, props, light, base, newCards, tableTop, backdrop, room, exposure, ambient);
+    }
+
+    public TableSet withTableTop(TableTop newTableTop) {
+        return new TableSet(
+                title, camera, dish, props, light, base, cards, newTableTop, backdrop, room, exposure, ambient);
     }
 
     public TableSet withBackdrop(Backdrop newBackdrop) {
-        return new TableSet(title, camera, dish, light, tableTop, newBackdrop, exposure, ambient);
+        return new TableSet(
+                title, camera, dish, props, light, base, cards, tableTop, newBackdrop, room, exposure, ambient);
+    }
+
+    public TableSet withRoom(Room newRoom) {
+        return new TableSet(
+                title, camera, dish, props, light, base, cards, tableTop, backdrop, newRoom, exposure, ambient);
     }
 
     public TableSet withExposure(Exposure newExposure) {
-        return new TableSet(title, camera, dish, light, tableTop, backdrop, newExposure, ambient);
+        return new TableSet(
+                title, camera, dish, props, light, base, cards, tableTop, backdrop, room, newExposure, ambient);
     }
 
     public TableSet withAmbient(Ambient newAmbient) {
-        return new TableSet(title, camera, dish, light, tableTop, backdrop, exposure, newAmbient);
+        return new TableSet(
+                title, camera, dish, props, light, base, cards, tableTop, backdrop, room, exposure, newAmbient);
     }
 }

@@ -1,5 +1,6 @@
 package zephyrdune.table;
 
+import java.util.List;
 import zephyrdune.power.DialStep;
 import zephyrdune.power.Fractions;
 import zephyrdune.source.BatteryFlash;
@@ -27,9 +28,13 @@ public final class Sets {
                 "Smoked mussel chowder",
                 new Camera(CameraAngle.FORTY_FIVE, 0.085, 0.036, 0.024, 0.48),
                 new Bowl(0.19, 0.075, Surface.DARK_STONEWARE, 0.78, Surface.SMOKED_CHOWDER),
+                List.of(),
                 box(0.6, 0.6, 10, 40, 0.9),
+                new NoBase(),
+                List.of(),
                 new TableTop(Surface.PALE_WOOD),
                 new Backdrop(1.2, 2, 1.5, Surface.GREY_PAPER),
+                new OpenRoom(),
                 EXPOSURE,
                 AMBIENT);
     }

@@ -1,6 +1,7 @@
 package zephyrdune.formats;
 
 import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -13,21 +14,24 @@ import zephyrdune.measure.Limits;
 
 /**
  * One component of a core record as a field of a file: its name, with the unit spelled out, and its limit if it is a
- * number, or of each of its numbers if it is a list, and how many those are.
+ * number, or of each of its numbers if it is a list of them, and how many numbers or parts a list holds.
  */
 record Field(String name, RecordComponent component, Optional<Limit> limit, Optional<Count> count) {
 
     static List<Field> of(Class<? extends Record> type) {
         List<Field> fields = new ArrayList<>();
         for (RecordComponent component : type.getRecordComponents()) {
-            boolean list = component.getType() == List.class;
+            boolean list = Limits.isListOfNumbers(component);
             if (list || component.getType() == double.class) {
                 Limit limit = Limits.of(type, component);
                 String name = component.getName() + FileUnit.of(limit.unit()).ending();
                 Optional<Count> count = list ? Optional.of(Limits.count(type, component)) : Optional.empty();
                 fields.add(new Field(name, component, Optional.of(limit), count));
             } else {
-                fields.add(new Field(component.getName(), component, Optional.empty(), Optional.empty()));
+                Optional<Count> count = component.getType() == List.class
+                        ? Optional.of(Limits.count(type, component))
+                        : Optional.empty();
+                fields.add(new Field(component.getName(), component, Optional.empty(), count));
             }
         }
         return fields;
@@ -35,6 +39,15 @@ record Field(String name, RecordComponent component, Optional<Limit> limit, Opti
 
     Class<?> type() {
         return component.getType();
+    }
+
+    /** Of a list of parts, the type of each; otherwise nothing. */
+    Optional<Class<? extends Record>> partType() {
+        if (limit.isPresent() || count.isEmpty()) {
+            return Optional.empty();
+        }
+        ParameterizedType listed = (ParameterizedType) component.getGenericType();
+        return Optional.of(((Class<?>) listed.getActualTypeArguments()[0]).asSubclass(Record.class));
     }
 
     Object valueIn(Record owner) {
@@ -80,12 +93,16 @@ record Field(String name, RecordComponent component, Optional<Limit> limit, Opti
     static String pathInFile(Class<?> type, String corePath) {
         int dot = corePath.indexOf('.');
         String head = dot < 0 ? corePath : corePath.substring(0, dot);
+        String index = head.contains("[") ? head.substring(head.indexOf('[')) : "";
+        String name = head.substring(0, head.length() - index.length());
         if (type.isRecord()) {
             for (Field field : of(type.asSubclass(Record.class))) {
-                if (field.component.getName().equals(head)) {
+                if (field.component.getName().equals(name)) {
+                    Class<?> inside =
+                            field.partType().<Class<?>>map(part -> part).orElse(field.type());
                     return dot < 0
-                            ? field.name
-                            : field.name + "." + pathInFile(field.type(), corePath.substring(dot + 1));
+                            ? field.name + index
+                            : field.name + index + "." + pathInFile(inside, corePath.substring(dot + 1));
                 }
             }
         }

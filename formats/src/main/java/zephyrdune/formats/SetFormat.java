@@ -27,7 +27,7 @@ public final class SetFormat {
     public static final String FORMAT = "zephyrdune-set";
 
     /** The version written, and the newest one read; older ones are read by way of {@link SetUpgrade}. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     /** Longest file read, in bytes. A set is about two thousand. */
     public static final int LONGEST_FILE = 262_144;
@@ -115,7 +115,10 @@ public final class SetFormat {
     private static void fill(ObjectNode node, Record owner) {
         for (Field field : Field.of(owner.getClass())) {
             Object value = field.valueIn(owner);
-            if (value instanceof List<?> list) {
+            if (field.partType().isPresent()) {
+                ArrayNode parts = node.putArray(field.name());
+                ((List<?>) value).forEach(part -> fill(parts.addObject(), (Record) part));
+            } else if (value instanceof List<?> list) {
                 FileUnit unit = FileUnit.of(field.limit().orElseThrow().unit());
                 ArrayNode numbers = node.putArray(field.name());
                 list.forEach(number -> numbers.add(unit.toFile((Double) number)));

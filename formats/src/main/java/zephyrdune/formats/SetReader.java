@@ -31,7 +31,7 @@ final class SetReader {
         }
         int version = requireVersion(tree);
         SetReader reader = new SetReader();
-        JsonNode newest = version == SetFormat.VERSION ? tree : SetUpgrade.fromFirst((ObjectNode) tree);
+        JsonNode newest = SetUpgrade.toNewest((ObjectNode) tree, version);
         Object set = reader.record(newest, TableSet.class, "", SetFormat.HEADER);
         if (!reader.problems.isEmpty()) {
             throw new BadFile(reader.problems.subList(0, Math.min(MOST_PROBLEMS, reader.problems.size())));
@@ -64,7 +64,9 @@ final class SetReader {
             note(path, "", path + " is missing");
             return null;
         }
-        if (field.count().isPresent()) {
+        if (field.partType().isPresent()) {
+            return parts(node, field.partType().get(), field.count().orElseThrow(), path);
+        } else if (field.count().isPresent()) {
             return numbers(node, field.limit().orElseThrow(), field.count().get(), path);
         } else if (type == double.class) {
             return number(node, field.limit().orElseThrow(), path);
@@ -79,6 +81,28 @@ final class SetReader {
             return kind(node, type, path);
         }
         return record(node, type.asSubclass(Record.class), path, Set.of());
+    }
+
+    private Object parts(JsonNode node, Class<? extends Record> type, Count count, String path) {
+        if (!node.isArray() || node.size() < count.min() || node.size() > count.max()) {
+            String size = node.isArray() ? "a list of " + node.size() : shorten(node);
+            note(path, size, path + " must be a list of " + count.min() + " to " + count.max() + " parts");
+            return null;
+        }
+        List<Object> parts = new ArrayList<>();
+        for (int i = 0; i < node.size(); i++) {
+            String at = path + "[" + i + "]";
+            if (!node.get(i).isObject()) {
+                note(at, shorten(node.get(i)), at + " must be an object");
+                return null;
+            }
+            Record part = record(node.get(i), type, at, Set.of());
+            if (part == null) {
+                return null;
+            }
+            parts.add(part);
+        }
+        return parts;
     }
 
     private Object numbers(JsonNode node, Limit limit, Count count, String path) {

@@ -77,7 +77,14 @@ public final class SetSchema {
     private ObjectNode property(Field field) {
         Class<?> type = field.type();
         ObjectNode property = JSON.createObjectNode();
-        if (field.count().isPresent()) {
+        if (field.partType().isPresent()) {
+            Class<? extends Record> part = field.partType().get();
+            property.put("type", "array");
+            property.put("minItems", field.count().orElseThrow().min());
+            property.put("maxItems", field.count().orElseThrow().max());
+            property.putObject("items").put("$ref", refPrefix + part.getSimpleName());
+            define(part, null);
+        } else if (field.count().isPresent()) {
             property.put("type", "array");
             property.put("minItems", field.count().get().min());
             property.put("maxItems", field.count().get().max());

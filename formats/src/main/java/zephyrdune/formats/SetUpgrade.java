@@ -3,7 +3,9 @@ package zephyrdune.formats;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.measure.Stops;
+import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Exposure;
+import zephyrdune.table.TextSpace;
 
 /**
  * Brings sets of older versions up to date.
@@ -12,6 +14,9 @@ import zephyrdune.table.Exposure;
  * under the key. It becomes the same softbox on a small battery flash that follows the exposure, in a room that is by the
  * added camera settings as many stops under the key: picture and readings stay as they were. What is not understood is
  * left where it is, to be refused by its name.
+ *
+ * <p>Version 2 knew three camera angles, and neither props, base light, cards nor walls: the camera keeps its angle, and there
+ * are none of those.
  */
 final class SetUpgrade {
 
@@ -24,9 +29,38 @@ final class SetUpgrade {
 
     private SetUpgrade() {}
 
-    static JsonNode fromFirst(ObjectNode first) {
-        ObjectNode set = first.deepCopy();
+    /** The same set in the newest version. */
+    static JsonNode toNewest(ObjectNode tree, int version) {
+        ObjectNode set = version == 1 ? fromFirst(tree) : tree;
+        return version <= 2 ? fromSecond(set) : set;
+    }
+
+    private static ObjectNode fromSecond(ObjectNode second) {
+        ObjectNode set = second.deepCopy();
         set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        if (set.get("camera") instanceof ObjectNode camera) {
+            camera(camera);
+        }
+        set.putArray("props");
+        set.putObject("base").put(SetFormat.KIND_FIELD, "no-base");
+        set.putArray("cards");
+        set.putObject("room").put(SetFormat.KIND_FIELD, "open-room");
+        return set;
+    }
+
+    private static void camera(ObjectNode camera) {
+        for (CameraAngle angle : CameraAngle.values()) {
+            if (camera.path("angle").asString("").equals(Field.word(angle))) {
+                camera.remove("angle");
+                camera.put("elevationDegrees", Math.round(Math.toDegrees(angle.elevation()) * 1e9) / 1e9);
+            }
+        }
+        camera.put("shiftRightMetres", 0).put("shiftUpMetres", 0);
+        camera.putObject("textSpace").put("side", "none").put("share", TextSpace.NONE.share());
+    }
+
+    private static ObjectNode fromFirst(ObjectNode first) {
+        ObjectNode set = first.deepCopy();
         if (set.get("light") instanceof ObjectNode light) {
             light(light);
         }

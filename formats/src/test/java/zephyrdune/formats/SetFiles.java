@@ -6,6 +6,104 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
+              "version": 3,
+              "title": "Plain",
+              "camera": {
+                "elevationDegrees": 45,
+                "focalLengthMetres": 0.085,
+                "sensorWidthMetres": 0.036,
+                "sensorHeightMetres": 0.024,
+                "framedWidthMetres": 0.5,
+                "shiftRightMetres": 0,
+                "shiftUpMetres": 0,
+                "textSpace": {
+                  "side": "none",
+                  "share": 0.3
+                }
+              },
+              "dish": {
+                "kind": "bowl",
+                "diameterMetres": 0.2,
+                "rimHeightMetres": 0.07,
+                "surface": "dark-stoneware",
+                "fill": 0.7,
+                "contents": "smoked-chowder"
+              },
+              "props": [],
+              "light": {
+                "source": {
+                  "kind": "battery-flash",
+                  "output": {
+                    "kind": "guide-number",
+                    "guideNumberMetres": 36,
+                    "statedAtMetres": 0.035
+                  },
+                  "zoomMetres": 0.035,
+                  "colourTemperatureKelvin": 5500,
+                  "dial": {
+                    "kind": "fractions",
+                    "rangeStops": 7,
+                    "step": "third"
+                  }
+                },
+                "gelMired": 0,
+                "lossStops": 2,
+                "face": {
+                  "kind": "rectangle",
+                  "widthMetres": 0.6,
+                  "heightMetres": 0.6
+                },
+                "hotSpotStops": 0,
+                "spread": {
+                  "kind": "diffuse"
+                },
+                "powerChoice": "follows",
+                "powerStops": 0,
+                "clockHours": 10.5,
+                "heightAngleDegrees": 40,
+                "distanceMetres": 0.9,
+                "aim": {
+                  "xMetres": 0,
+                  "yMetres": 0,
+                  "zMetres": 0
+                }
+              },
+              "base": {
+                "kind": "no-base"
+              },
+              "cards": [],
+              "tableTop": {
+                "surface": "pale-wood"
+              },
+              "backdrop": {
+                "distanceMetres": 1.2,
+                "widthMetres": 2,
+                "heightMetres": 1.5,
+                "surface": "grey-paper"
+              },
+              "room": {
+                "kind": "open-room"
+              },
+              "exposure": {
+                "apertureFNumber": 5.6,
+                "shutterSeconds": 0.008,
+                "speedIso": 400,
+                "syncLimitSeconds": 0.005,
+                "biasStops": 0,
+                "whiteBalanceKelvin": 5500
+              },
+              "ambient": {
+                "illuminanceLux": 150,
+                "colourTemperatureKelvin": 3000,
+                "buriedAtStops": 5
+              }
+            }
+            """;
+
+    /** The same as version 2 wrote it. */
+    static final String SECOND_VERSION = """
+            {
+              "format": "zephyrdune-set",
               "version": 2,
               "title": "Plain",
               "camera": {

@@ -77,7 +77,7 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
-            {"\"version\": 2", "\"version\": 0", "version", "not known"},
+            {"\"version\": 3", "\"version\": 0", "version", "not known"},
             {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
             {
                 "\"kind\": \"guide-number\"",
@@ -99,8 +99,8 @@ public class SetFormatTest {
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 2", "\"version\": 99", "version", "not known"},
-            {"\"version\": 2", "\"version\": \"2\"", "version", "not known"},
+            {"\"version\": 3", "\"version\": 99", "version", "not known"},
+            {"\"version\": 3", "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -139,7 +139,7 @@ public class SetFormatTest {
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
             {
                 SetFiles.PLAIN
-                        .replace("\"version\": 2", "\"version\": 2, \"version\": 2")
+                        .replace("\"version\": 3", "\"version\": 3, \"version\": 3")
                         .getBytes(StandardCharsets.UTF_8)
             },
             {Arrays.copyOf(huge, 100_000)},

@@ -3,15 +3,11 @@ package zephyrdune.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
-import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.BadFile;
@@ -59,42 +55,6 @@ public class AnswersApiTest extends RunningServer {
         assertThat(plan.get("rings").size()).isEqualTo(6);
         int size = plan.get("map").get("size").asInt();
         assertThat(plan.get("map").get("stopHundredths").size()).isEqualTo(size * size);
-    }
-
-    @Test
-    public void pictureIsAPng() throws IOException {
-        HttpResponse<byte[]> response =
-                post("/api/picture?view=png&turn=1&sharpness=DRAFT", chowder().toString());
-        assertThat(response.headers().firstValue("content-type")).hasValue("image/png");
-        BufferedImage image = ImageIO.read(new ByteArrayInputStream(response.body()));
-        assertThat(image.getWidth()).isEqualTo(216);
-        assertThat(image.getHeight()).isEqualTo(144);
-    }
-
-    @Test
-    public void onlyTheNewestTurnIsDrawn() throws Exception {
-        CompletableFuture<HttpResponse<byte[]>> older = CompletableFuture.supplyAsync(() ->
-                post("/api/picture?view=turns&turn=1&sharpness=FINE", chowder().toString()));
-        Thread.sleep(200);
-        HttpResponse<byte[]> newer =
-                post("/api/picture?view=turns&turn=2&sharpness=DRAFT", chowder().toString());
-        assertThat(newer.statusCode()).isEqualTo(200);
-        assertThat(older.get().statusCode()).isEqualTo(409);
-        assertThat(json(older.get()).get("type").asString()).isEqualTo("urn:zephyrdune:problem:superseded");
-        HttpResponse<byte[]> late =
-                post("/api/picture?view=turns&turn=1&sharpness=DRAFT", chowder().toString());
-        assertThat(late.statusCode()).isEqualTo(409);
-    }
-
-    @Test
-    public void aClosedViewIsDrawnNoMore() {
-        CompletableFuture<HttpResponse<byte[]>> open = CompletableFuture.supplyAsync(() -> post(
-                "/api/picture?view=closing&turn=1&sharpness=FINE", chowder().toString()));
-        while (!open.isDone()) {
-            assertThat(send("DELETE", "/api/views/closing", new byte[0]).statusCode())
-                    .isEqualTo(204);
-        }
-        assertThat(open.join().statusCode()).isEqualTo(409);
     }
 
     @Test

@@ -60,7 +60,7 @@ public class ArrowsTest {
                 .should()
                 .onlyBeAccessed()
                 .byClassesThat()
-                .haveNameMatching(CORE_OR_FORMATS + "|zephyrdune.server.answers.*")
+                .haveNameMatching(CORE_OR_FORMATS + "|zephyrdune.server.(answers|pictures).*")
                 .check(all);
         noClasses()
                 .that()

@@ -24,7 +24,7 @@ public class ProblemsTest extends RunningServer {
             {"\"widthMetres\":0.6", "\"widthMetres\":0", "light.face.widthMetres", "between 0.005 and 3 metres"},
             {"\"heightAngleDegrees\":40", "\"heightAngleDegrees\":2", "light.heightAngleDegrees", "raise it"},
             {"\"distanceMetres\":0.9", "\"distanceMetres\":0.06", "light.heightAngleDegrees", "below the table"},
-            {"\"version\":2", "\"version\":9", "version", "not known"},
+            {"\"version\":3", "\"version\":9", "version", "not known"},
             {"\"fill\"", "\"filled\"", "dish.filled", "not a field"},
         };
     }
@@ -33,9 +33,8 @@ public class ProblemsTest extends RunningServer {
     public void badSetsNameTheField(String from, String to, String field, String words) {
         assertThat(GOOD).contains(from);
         String bad = GOOD.replace(from, to);
-        for (String path : new String[] {
-            "/api/readings", "/api/plan?reachMetres=1", "/api/picture?view=a&turn=1&sharpness=DRAFT", "/api/sets"
-        }) {
+        for (String path :
+                new String[] {"/api/readings", "/api/plan?reachMetres=1", "/api/picture-stops", "/api/sets"}) {
             HttpResponse<byte[]> response = post(path, bad);
             assertThat(response.statusCode()).as(path).isEqualTo(422);
             assertThat(response.headers().firstValue("content-type")).hasValue("application/problem+json");
@@ -62,8 +61,8 @@ public class ProblemsTest extends RunningServer {
             {"PUT", "/api/sets/abc", "{\"version\":1,\"set\":" + GOOD + "}", 400},
             {"POST", "/api/plan?reachMetres=wide", GOOD, 400},
             {"POST", "/api/plan", GOOD, 400},
-            {"POST", "/api/picture?view=a&turn=1&sharpness=BEST", GOOD, 400},
-            {"POST", "/api/picture?view=a&turn=1.5&sharpness=FINE", GOOD, 400},
+            {"POST", "/api/picture-files?kind=BEST", GOOD, 400},
+            {"POST", "/api/profiles?fromAcross=a&fromDown=0&toAcross=1&toDown=1", GOOD, 400},
             {"PATCH", "/api/sets", GOOD, 405},
             {"POST", "/api/nothing", GOOD, 404},
         };

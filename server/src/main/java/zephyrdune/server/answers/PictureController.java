@@ -5,60 +5,141 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import org.springframework.http.HttpStatus;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.formats.LayersFile;
 import zephyrdune.formats.PngFile;
-import zephyrdune.picture.Quality;
+import zephyrdune.formats.RadianceFile;
+import zephyrdune.picture.Difference;
+import zephyrdune.picture.EdgeProfile;
+import zephyrdune.picture.Film;
+import zephyrdune.picture.Mix;
+import zephyrdune.picture.PictureStops;
+import zephyrdune.picture.Progress;
 import zephyrdune.table.TableSet;
+import zephyrdune.trace.Effort;
 
+/** What can be measured on a picture, and pictures as files. */
 @RestController
-@Tag(name = "answers")
+@Tag(name = "pictures")
 class PictureController {
 
-    enum Sharpness {
-        DRAFT(Quality.DRAFT),
-        FINE(Quality.FINE);
+    private static final int STOP_COLUMNS = 121;
+    private static final int FILE_WIDTH = 900;
+    private static final int FILE_PASSES = 24;
 
-        private final Quality quality;
-
-        Sharpness(Quality quality) {
-            this.quality = quality;
-        }
+    /** Kinds of picture files: 8-bit PNG, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
+    enum FileKind {
+        PNG,
+        DEEP_PNG,
+        RADIANCE,
+        LAYERS
     }
 
-    private final PictureDesk desk;
+    /** Light over the table as the picture shows it: stops from the hero in hundredths, row by row from the top. */
+    record PictureStopsAnswer(int columns, int rows, List<Integer> stopHundredths) {}
 
-    PictureController(PictureDesk desk) {
-        this.desk = desk;
-    }
+    record ProfilePoint(double along, double lightStops, double open) {}
 
-    @DeleteMapping("/api/views/{view}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(operationId = "closeView", summary = "No more pictures of a view are wanted")
-    void close(@PathVariable String view) {
-        desk.close(view);
-    }
+    /** Width in metres; left out where the line does not reach both a tenth and nine tenths of the key's open light. */
+    record ProfileAnswer(List<ProfilePoint> points, Optional<Double> width, double depthStops) {}
 
-    @PostMapping(value = "/api/picture", produces = MediaType.IMAGE_PNG_VALUE)
+    /** Two sets to be compared. */
+    record Pair(TableSet first, TableSet second) {}
+
+    /** How much brighter the first is, in hundredths of a stop, row by row from the top. */
+    record DifferenceAnswer(int width, int height, int[] stopHundredths) {}
+
+    @PostMapping("/api/picture-stops")
     @Operation(
-            operationId = "picture",
-            summary = "What the camera sees, as a PNG; 409 when a later turn of the same view has been asked for")
+            operationId = "pictureStops",
+            summary = "Light over the table as the picture shows it; null where the picture shows something else")
+    PictureStopsAnswer stops(@RequestBody TableSet set) {
+        double aspect = set.camera().sensorHeight() / set.camera().sensorWidth();
+        int rows = (int) Math.max(2, Math.min(2.0 * STOP_COLUMNS, Math.round(STOP_COLUMNS * aspect)));
+        PictureStops found = PictureStops.of(set, STOP_COLUMNS, rows);
+        List<Integer> hundredths = new ArrayList<>();
+        for (float stops : found.stops()) {
+            hundredths.add(Float.isNaN(stops) ? null : Integer.valueOf(hundredths(stops)));
+        }
+        return new PictureStopsAnswer(found.columns(), found.rows(), hundredths);
+    }
+
+    private static int hundredths(float stops) {
+        return Math.round(100 * Math.max(-99, Math.min(99, stops)));
+    }
+
+    @PostMapping("/api/profiles")
+    @Operation(
+            operationId = "profile",
+            summary =
+                    "Light along a line over the picture, from 0 to 1 across and down; lengths in metres on the surface")
+    ProfileAnswer profile(
+            @RequestParam double fromAcross,
+            @RequestParam double fromDown,
+            @RequestParam double toAcross,
+            @RequestParam double toDown,
+            @RequestBody TableSet set) {
+        EdgeProfile profile = EdgeProfile.of(set, fromAcross, fromDown, toAcross, toDown);
+        return new ProfileAnswer(
+                profile.points().stream()
+                        .map(point -> new ProfilePoint(point.along(), Math.max(-99, point.light()), point.open()))
+                        .toList(),
+                Double.isFinite(profile.width()) ? Optional.of(profile.width()) : Optional.empty(),
+                profile.depth());
+    }
+
+    @PostMapping("/api/differences")
+    @Operation(operationId = "difference", summary = "How much brighter one set's picture is than another's, in stops")
+    DifferenceAnswer difference(@RequestBody Pair pair) {
+        Difference difference = Difference.of(pair.first(), pair.second());
+        int[] hundredths = new int[difference.stops().length];
+        for (int i = 0; i < hundredths.length; i++) {
+            hundredths[i] = hundredths(difference.stops()[i]);
+        }
+        return new DifferenceAnswer(difference.width(), difference.height(), hundredths);
+    }
+
+    @PostMapping("/api/picture-files")
+    @Operation(operationId = "pictureFile", summary = "The picture as a file, traced to the end: some seconds of work")
     @ApiResponse(
             responseCode = "200",
-            content = @Content(mediaType = "image/png", schema = @Schema(type = "string", format = "binary")))
-    byte[] picture(
-            @RequestParam String view,
-            @RequestParam long turn,
-            @RequestParam Sharpness sharpness,
-            @RequestBody TableSet set)
-            throws InterruptedException {
-        return PngFile.write(desk.picture(view, turn, set, sharpness.quality));
+            content =
+                    @Content(
+                            mediaType = "application/octet-stream",
+                            schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> file(@RequestParam FileKind kind, @RequestBody TableSet set) {
+        int height = (int) Math.max(
+                1,
+                Math.min(
+                        2.0 * FILE_WIDTH,
+                        Math.round(FILE_WIDTH
+                                * set.camera().sensorHeight()
+                                / set.camera().sensorWidth())));
+        Film film = new Film(set, FILE_WIDTH, height, false);
+        Mix mix = Mix.of(set, Set.of());
+        for (int pass = 0; pass < FILE_PASSES; pass++) {
+            film.pass(Effort.USUAL, mix, Progress.DONE, () -> false);
+        }
+        byte[] bytes =
+                switch (kind) {
+                    case PNG -> PngFile.write(film.picture(mix));
+                    case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
+                    case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
+                    case LAYERS -> LayersFile.write(film, mix, set.title());
+                };
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
+                .body(bytes);
     }
 }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -63,6 +64,9 @@ class PlanController {
             List<Point> frame,
             LightInFrame lightInFrame,
             List<Rim> rims,
+            List<List<Point>> props,
+            List<List<Point>> cards,
+            List<Point> base,
             Optional<ShadowAnswer> shadow,
             List<Point> shadowPoints,
             List<RingAnswer> rings,
@@ -77,6 +81,9 @@ class PlanController {
                     plan.frame().stream().map(Point::of).toList(),
                     plan.lightInFrame(),
                     plan.rims(),
+                    plan.props().stream().map(PlanAnswer::points).toList(),
+                    plan.cards().stream().map(PlanAnswer::points).toList(),
+                    points(plan.base()),
                     plan.shadow().map(ShadowAnswer::of),
                     plan.shadowPoints().stream().map(Point::of).toList(),
                     plan.rings().stream()
@@ -85,6 +92,10 @@ class PlanController {
                                     ring.places().stream().map(Point::of).toList()))
                             .toList(),
                     MapAnswer.of(plan.map()));
+        }
+
+        private static List<Point> points(List<Vector3D> places) {
+            return places.stream().map(Point::of).toList();
         }
     }
 

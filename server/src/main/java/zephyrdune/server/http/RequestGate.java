@@ -25,8 +25,9 @@ class RequestGate extends OncePerRequestFilter {
 
     private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
 
-    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' blob: data:; "
-            + "style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; img-src 'self' blob: data:; connect-src 'self' ws://localhost:* ws://127.0.0.1:*; "
+                    + "style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'";
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)

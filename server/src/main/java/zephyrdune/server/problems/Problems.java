@@ -23,6 +23,7 @@ import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.measure.Refused;
 
 /** Turns every exception into problem details, with no word of the program's insides. */
 @RestControllerAdvice
@@ -52,8 +53,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail superseded(Superseded e) {
-        return problem(HttpStatus.CONFLICT, "superseded", "A newer picture was asked for", e.getMessage());
+    ProblemDetail refused(Refused e) {
+        ProblemDetail problem =
+                problem(HttpStatus.UNPROCESSABLE_CONTENT, "bad-question", "This cannot be answered", e.getMessage());
+        problem.setProperty("errors", List.of(Map.of("field", e.field(), "value", "", "detail", e.getMessage())));
+        return problem;
     }
 
     @ExceptionHandler

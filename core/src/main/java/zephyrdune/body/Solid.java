@@ -1,0 +1,17 @@
+package zephyrdune.body;
+
+/** A body that rays meet. */
+public interface Solid {
+
+    /** Takes into {@code hit} what the ray meets between {@link Ray#NEAREST} and the distance in {@code hit}. */
+    void meet(Ray ray, Hit hit);
+
+    /** Whether the ray meets anything between {@link Ray#NEAREST} and {@code farthest}. */
+    boolean blocks(Ray ray, double farthest);
+
+    /** A box that holds the body. */
+    Bounds bounds();
+
+    /** A ball that holds the body. */
+    Ball ball();
+}

@@ -1,0 +1,51 @@
+package zephyrdune.picture;
+
+import java.util.List;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.table.Backdrop;
+import zephyrdune.table.BroadBase;
+import zephyrdune.table.Camera;
+import zephyrdune.table.Card;
+import zephyrdune.table.Dish;
+import zephyrdune.table.Prop;
+import zephyrdune.table.Room;
+import zephyrdune.table.TableSet;
+import zephyrdune.table.TableTop;
+import zephyrdune.table.TextSpace;
+
+/**
+ * What a film depends on: sets that are alike in this share their layers, and differ only in how these are mixed.
+ *
+ * @param base the base light's face, or null
+ * @param aperture that depth of field is by, or 0 where everything is sharp
+ */
+record Traced(
+        Camera camera,
+        Dish dish,
+        List<Prop> props,
+        EmittingFace key,
+        EmittingFace base,
+        List<Card> cards,
+        TableTop tableTop,
+        Backdrop backdrop,
+        Room room,
+        double aperture) {
+
+    static Traced of(TableSet set, boolean deep) {
+        EmittingFace key = EmittingFace.of(set.light()).withLuminance(1);
+        EmittingFace base = set.base() instanceof BroadBase broad
+                ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
+                : null;
+        return new Traced(
+                set.camera().withTextSpace(TextSpace.NONE),
+                set.dish(),
+                set.props(),
+                key,
+                base,
+                set.cards(),
+                set.tableTop(),
+                set.backdrop(),
+                set.room(),
+                deep ? set.exposure().exactAperture() : 0);
+    }
+}

@@ -1,0 +1,51 @@
+package zephyrdune.table;
+
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/**
+ * A broad, even rectangular light of the key's colour that faces the hero point and softens what the key leaves dark.
+ *
+ * @param under stops by which it lies under the key on the hero's lit top
+ * @param clock position seen from above: 12 o'clock is +y, 3 is +x
+ * @param heightAngle of its centre above the table plane, seen from the hero point
+ * @param distance from the hero point to its centre
+ */
+public record BroadBase(
+        @Within(min = -3, max = 10, unit = Unit.STOP) double under,
+        @Within(min = 0.05, max = 3, unit = Unit.METRE) double width,
+        @Within(min = 0.05, max = 3, unit = Unit.METRE) double height,
+
+        @Within(min = 0, max = 2 * Math.PI, unit = Unit.CLOCK_RADIAN)
+        double clock,
+
+        @Within(min = 0, max = Math.PI / 2, unit = Unit.RADIAN)
+        double heightAngle,
+
+        @Within(min = 0.05, max = 10, unit = Unit.METRE) double distance)
+        implements Base {
+
+    private static final Limits LIMITS = Limits.of(BroadBase.class);
+
+    public BroadBase {
+        LIMITS.require(under, width, height, clock, heightAngle, distance);
+    }
+
+    /** Its face as that of a light aimed at the hero point. */
+    public Light as(Light key) {
+        return new Light(
+                key.source(),
+                key.gel(),
+                key.loss(),
+                new Rectangle(width, height),
+                0,
+                new Diffuse(),
+                key.powerChoice(),
+                key.power(),
+                clock,
+                heightAngle,
+                distance,
+                Aim.HERO);
+    }
+}

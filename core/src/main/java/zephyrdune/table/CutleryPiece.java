@@ -1,0 +1,8 @@
+package zephyrdune.table;
+
+/** Pieces of cutlery. */
+public enum CutleryPiece {
+    SPOON,
+    FORK,
+    KNIFE
+}

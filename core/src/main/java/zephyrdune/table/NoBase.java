@@ -1,0 +1,4 @@
+package zephyrdune.table;
+
+/** One light only. */
+public record NoBase() implements Base {}

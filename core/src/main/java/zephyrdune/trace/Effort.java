@@ -1,0 +1,19 @@
+package zephyrdune.trace;
+
+/**
+ * How much work goes into one look along a ray.
+ *
+ * @param shadowRays towards each light from what the eye sees
+ * @param paths of reflected light followed from there
+ * @param reflections followed at most along a path; from the third on each goes on only as likely as it matters
+ */
+public record Effort(int shadowRays, int paths, int reflections) {
+
+    /** Eight rays and one path, as far as it goes. */
+    public static final Effort USUAL = new Effort(8, 1, 24);
+
+    /** Light straight from the lights, or mirrored, alone. */
+    public static Effort direct(int shadowRays) {
+        return new Effort(shadowRays, 0, 0);
+    }
+}

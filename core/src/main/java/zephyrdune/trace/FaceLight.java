@@ -1,0 +1,189 @@
+package zephyrdune.trace;
+
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.Outline;
+import zephyrdune.illuminance.Illuminance;
+
+/**
+ * A light's face, of luminance 1 in its centre, as surfaces sample it: places on it are picked about as likely as the light
+ * they give, by a bilinear fit to what its corners give (D. Hart and others, Practical product sampling by fitting and
+ * composing warps, EGSR 2020, there over solid angle). Works in place; used by one thread.
+ */
+final class FaceLight {
+
+    /** A corner counts for at least this share of the brightest, so that every place can be picked. */
+    private static final double LEAST = 0.08;
+
+    final EmittingFace face;
+
+    /** Of the face, as the stage counts owners. */
+    final int owner;
+
+    final FaceBody body;
+
+    /** Exact illuminance of the face were it even and Lambertian. */
+    final Illuminance even;
+
+    /** Whether it is. */
+    final boolean uniform;
+
+    /** Height of its lowest point, metres. */
+    final double lowest;
+
+    private final boolean warped;
+    private final double area;
+    private final double acrossLength;
+    private final double upLength;
+    private final double[] centre;
+    private final double[] acrossHalf;
+    private final double[] upHalf;
+    private final double[] front;
+    private final double[] place = new double[2];
+
+    // the bilinear fit: at the corners (0,0), (1,0), (0,1), (1,1)
+    private double w00;
+    private double w10;
+    private double w01;
+    private double w11;
+
+    // what look() leaves behind
+    double towardsX;
+    double towardsY;
+    double towardsZ;
+    double length;
+
+    /** Illuminance that the sampled place stands for, as if the face were even; for a surface square to the ray's normal. */
+    double given;
+
+    /** Luminance of the sampled place towards the surface. */
+    double luminance;
+
+    /** How likely this direction was picked, per steradian. */
+    double chance;
+
+    FaceLight(EmittingFace anyBright, int owner) {
+        this.owner = owner;
+        face = anyBright.withLuminance(1);
+        body = new FaceBody(face);
+        even = Illuminance.uniform(face);
+        uniform = face.uniform();
+        warped = face.outline() == Outline.RECTANGLE;
+        area = face.area();
+        acrossLength = face.acrossHalf().norm();
+        upLength = face.upHalf().norm();
+        centre = face.centre().toArray();
+        acrossHalf = face.acrossHalf().toArray();
+        upHalf = face.upHalf().toArray();
+        front = face.front().toArray();
+        lowest = centre[2] - Math.abs(acrossHalf[2]) - Math.abs(upHalf[2]);
+    }
+
+    /** Fits the choice of places to a surface. */
+    void fit(double x, double y, double z, double nx, double ny, double nz) {
+        if (!warped) {
+            return;
+        }
+        w00 = raw(-1, -1, x, y, z, nx, ny, nz);
+        w10 = raw(1, -1, x, y, z, nx, ny, nz);
+        w01 = raw(-1, 1, x, y, z, nx, ny, nz);
+        w11 = raw(1, 1, x, y, z, nx, ny, nz);
+        double least = LEAST * Math.max(Math.max(w00, w10), Math.max(w01, w11));
+        if (least == 0) {
+            w00 = 1;
+            w10 = 1;
+            w01 = 1;
+            w11 = 1;
+            return;
+        }
+        w00 = Math.max(least, w00);
+        w10 = Math.max(least, w10);
+        w01 = Math.max(least, w01);
+        w11 = Math.max(least, w11);
+    }
+
+    private double raw(double across, double up, double x, double y, double z, double nx, double ny, double nz) {
+        double sx = centre[0] + across * acrossHalf[0] + up * upHalf[0] - x;
+        double sy = centre[1] + across * acrossHalf[1] + up * upHalf[1] - y;
+        double sz = centre[2] + across * acrossHalf[2] + up * upHalf[2] - z;
+        double atSurface = sx * nx + sy * ny + sz * nz;
+        double atFace = -(sx * front[0] + sy * front[1] + sz * front[2]);
+        if (atSurface <= 0 || atFace <= 0) {
+            return 0;
+        }
+        double squared = sx * sx + sy * sy + sz * sz;
+        return atSurface * atFace / (squared * squared);
+    }
+
+    /**
+     * Picks a place of the face by two numbers from 0 to 1 and looks at it from a surface; false where it gives nothing.
+     *
+     * @param fitted whether {@link #fit} was called for this surface
+     */
+    boolean look(double s, double t, boolean fitted, Place at) {
+        double likely = 1;
+        double u = s;
+        double v = t;
+        if (fitted && warped) {
+            v = linear(t, w00 + w10, w01 + w11);
+            u = linear(s, (1 - v) * w00 + v * w01, (1 - v) * w10 + v * w11);
+            likely = fit(u, v);
+        }
+        face.outline().place(u, v, place);
+        double sx = centre[0] + place[0] * acrossHalf[0] + place[1] * upHalf[0] - at.x;
+        double sy = centre[1] + place[0] * acrossHalf[1] + place[1] * upHalf[1] - at.y;
+        double sz = centre[2] + place[0] * acrossHalf[2] + place[1] * upHalf[2] - at.z;
+        double atSurface = at.above(sx, sy, sz);
+        double atFace = -(sx * front[0] + sy * front[1] + sz * front[2]);
+        if (atSurface <= 0 || atFace <= 0) {
+            return false;
+        }
+        double squared = sx * sx + sy * sy + sz * sz;
+        length = Math.sqrt(squared);
+        towardsX = sx / length;
+        towardsY = sy / length;
+        towardsZ = sz / length;
+        given = area * atSurface * atFace / (squared * squared * likely);
+        chance = likely * squared * length / (area * atFace);
+        luminance = uniform ? 1 : luminance(place[0], place[1], towardsX, towardsY, towardsZ, atFace / length);
+        return true;
+    }
+
+    /** How likely {@link #look} picks the place of the face that a path has come to, per steradian. */
+    double chance(Place on, double cosine, boolean fitted) {
+        double distance = on.hit.distance;
+        double likely = fitted && warped
+                ? fit((body.across(on.x, on.y, on.z) + 1) / 2, (body.up(on.x, on.y, on.z) + 1) / 2)
+                : 1;
+        return likely * distance * distance / (area * cosine);
+    }
+
+    /** Luminance of the place of the lit side that a unit ray meets. */
+    double seen(Place on) {
+        if (uniform) {
+            return 1;
+        }
+        double cosine = on.vx * front[0] + on.vy * front[1] + on.vz * front[2];
+        return luminance(body.across(on.x, on.y, on.z), body.up(on.x, on.y, on.z), -on.vx, -on.vy, -on.vz, cosine);
+    }
+
+    private double luminance(double across, double up, double dx, double dy, double dz, double cosine) {
+        double toSide = -(dx * acrossHalf[0] + dy * acrossHalf[1] + dz * acrossHalf[2]) / acrossLength;
+        double upwards = -(dx * upHalf[0] + dy * upHalf[1] + dz * upHalf[2]) / upLength;
+        return face.evenness(across, up) * face.distribution().relativeIntensity(toSide, upwards, cosine) / cosine;
+    }
+
+    /** The fit at a place, over its mean. */
+    private double fit(double u, double v) {
+        double here = (1 - v) * ((1 - u) * w00 + u * w10) + v * ((1 - u) * w01 + u * w11);
+        return 4 * here / (w00 + w10 + w01 + w11);
+    }
+
+    /** A number from 0 to 1 spread as a straight line from {@code a} at 0 to {@code b} at 1. */
+    private static double linear(double uniform, double a, double b) {
+        if (uniform == 0) {
+            return 0;
+        }
+        double root = Math.sqrt(a * a + uniform * (b * b - a * a));
+        return Math.min(1, uniform * (a + b) / (a + root));
+    }
+}

@@ -1,0 +1,368 @@
+package zephyrdune.trace;
+
+import java.util.ArrayList;
+import java.util.List;
+import zephyrdune.body.Ball;
+import zephyrdune.body.Bodies;
+import zephyrdune.body.Body;
+import zephyrdune.body.CardBody;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
+import zephyrdune.body.Solid;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.material.Material;
+import zephyrdune.table.Backdrop;
+import zephyrdune.table.BroadBase;
+import zephyrdune.table.Card;
+import zephyrdune.table.Prop;
+import zephyrdune.table.TableSet;
+import zephyrdune.table.WalledRoom;
+
+/**
+ * The set as rays meet it: table top, backdrop, walls, dishes, cards, and the lights' own faces, which are black behind. It
+ * never changes; any number of threads may look at it.
+ */
+public final class Stage {
+
+    public static final double FARTHEST = 1e6;
+
+    /** Rays start this far off the surface they leave, metres. */
+    static final double SKIN = 1e-6;
+
+    // owners of what is met, beside the bodies
+    public static final int TABLE = 0;
+    public static final int BACKDROP = 1;
+    public static final int WALL = 2;
+    public static final int KEY_FACE = 3;
+    public static final int BASE_FACE = 4;
+
+    /** The hero; the props follow, then the cards. */
+    public static final int HERO = 5;
+
+    final EmittingFace key;
+
+    /** The base light's face, or null. */
+    final EmittingFace base;
+
+    public final int cards;
+
+    private final int firstCard;
+    private final Solid[] opaque;
+    private final int[] opaqueOwner;
+    private final double[] opaqueBalls;
+    private final double[] opaqueTops;
+    private final Solid[] clear;
+    private final int[] clearOwner;
+    private final double[] clearBalls;
+    private final Material table;
+    private final Material backdrop;
+    private final double backdropY;
+    private final double backdropHalfWidth;
+    private final double backdropHeight;
+    private final Walls walls;
+
+    /** Places and turns of the bodies, for their textures: x, y, lift, cosine, sine of each. */
+    private final double[] poses;
+
+    private Stage(TableSet set) {
+        key = EmittingFace.of(set.light()).withLuminance(1);
+        base = set.base() instanceof BroadBase broad
+                ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
+                : null;
+        cards = set.cards().size();
+        table = Material.of(set.tableTop().surface());
+        Backdrop behind = set.backdrop();
+        backdrop = Material.of(behind.surface());
+        backdropY = behind.distance();
+        backdropHalfWidth = behind.width() / 2;
+        backdropHeight = behind.height();
+        walls = set.room() instanceof WalledRoom walled ? new Walls(walled) : null;
+        firstCard = HERO + 1 + set.props().size();
+        poses = new double[5 * (firstCard + cards)];
+        Bodied opaques = new Bodied();
+        Bodied clears = new Bodied();
+        opaques.add(new FaceBody(key), KEY_FACE);
+        if (base != null) {
+            opaques.add(new FaceBody(base), BASE_FACE);
+        }
+        add(Bodies.of(set.dish()), HERO, opaques, clears);
+        for (int i = 0; i < set.props().size(); i++) {
+            Prop prop = set.props().get(i);
+            int owner = HERO + 1 + i;
+            poses[5 * owner] = prop.x();
+            poses[5 * owner + 1] = prop.y();
+            poses[5 * owner + 2] = prop.lift();
+            poses[5 * owner + 3] = Math.cos(prop.turn());
+            poses[5 * owner + 4] = Math.sin(prop.turn());
+            Body body = Bodies.of(prop.body()).moved(prop.x(), prop.y(), prop.lift(), prop.turn());
+            add(body, owner, opaques, clears);
+        }
+        for (int i = 0; i < poses.length; i += 5) {
+            if (poses[i + 3] == 0 && poses[i + 4] == 0) {
+                poses[i + 3] = 1;
+            }
+        }
+        for (int i = 0; i < cards; i++) {
+            Card card = set.cards().get(i);
+            opaques.add(CardBody.of(card), firstCard + i);
+        }
+        opaque = opaques.solids.toArray(Solid[]::new);
+        opaqueOwner = opaques.owners();
+        opaqueBalls = opaques.balls();
+        opaqueTops = opaques.solids.stream()
+                .mapToDouble(solid -> solid.bounds().highZ())
+                .toArray();
+        clear = clears.solids.toArray(Solid[]::new);
+        clearOwner = clears.owners();
+        clearBalls = clears.balls();
+    }
+
+    public static Stage of(TableSet set) {
+        return new Stage(set);
+    }
+
+    private static void add(Body body, int owner, Bodied opaques, Bodied clears) {
+        if (body.opaque() != null) {
+            opaques.add(body.opaque(), owner);
+        }
+        if (body.clear() != null) {
+            clears.add(body.clear(), owner);
+        }
+    }
+
+    /** The number of the card an owner is, or -1. */
+    public int card(int owner) {
+        return owner >= firstCard ? owner - firstCard : -1;
+    }
+
+    /** A place in the frame of the body that owns it, into {@code place}. */
+    void own(int owner, double x, double y, double z, double[] place) {
+        double px = x - poses[5 * owner];
+        double py = y - poses[5 * owner + 1];
+        double cosine = poses[5 * owner + 3];
+        double sine = poses[5 * owner + 4];
+        place[0] = cosine * px + sine * py;
+        place[1] = cosine * py - sine * px;
+        place[2] = z - poses[5 * owner + 2];
+    }
+
+    /** Turns a direction into the frame of the body that owns it ({@code back} false) or out of it. */
+    void turn(int owner, boolean back, double[] way) {
+        double cosine = poses[5 * owner + 3];
+        double sine = back ? -poses[5 * owner + 4] : poses[5 * owner + 4];
+        double x = cosine * way[0] + sine * way[1];
+        way[1] = cosine * way[1] - sine * way[0];
+        way[0] = x;
+    }
+
+    /** A unit ray's nearest hit, into {@code hit}; returns its owner, or -1 when nothing was met. */
+    public int meet(Ray ray, Hit hit) {
+        hit.clear(FARTHEST);
+        int owner = -1;
+        double t = -ray.oz / ray.dz;
+        if (t > SKIN && t < FARTHEST) {
+            hit.take(t, 0, 0, 1, table);
+            owner = TABLE;
+        }
+        t = (backdropY - ray.oy) / ray.dy;
+        if (t > SKIN && t < hit.distance && onBackdrop(ray.ox + t * ray.dx, ray.oz + t * ray.dz)) {
+            hit.take(t, 0, -1, 0, backdrop);
+            owner = BACKDROP;
+        }
+        if (walls != null && walls.meet(ray, hit)) {
+            owner = WALL;
+        }
+        for (int i = 0; i < opaque.length; i++) {
+            if (!misses(ray, opaqueBalls, i)) {
+                double before = hit.distance;
+                opaque[i].meet(ray, hit);
+                if (hit.distance < before) {
+                    owner = opaqueOwner[i];
+                }
+            }
+        }
+        for (int i = 0; i < clear.length; i++) {
+            if (!misses(ray, clearBalls, i)) {
+                double before = hit.distance;
+                clear[i].meet(ray, hit);
+                if (hit.distance < before) {
+                    owner = clearOwner[i];
+                }
+            }
+        }
+        return owner;
+    }
+
+    private static boolean misses(Ray ray, double[] balls, int i) {
+        double cx = balls[4 * i] - ray.ox;
+        double cy = balls[4 * i + 1] - ray.oy;
+        double cz = balls[4 * i + 2] - ray.oz;
+        double squared = cx * cx + cy * cy + cz * cz - balls[4 * i + 3];
+        if (squared <= 0) {
+            return false;
+        }
+        double along = cx * ray.dx + cy * ray.dy + cz * ray.dz;
+        return along <= 0 || squared > along * along;
+    }
+
+    private boolean onBackdrop(double x, double z) {
+        return Math.abs(x) <= backdropHalfWidth && z >= 0 && z <= backdropHeight;
+    }
+
+    /**
+     * What can stand between a place and a light's face: those bodies whose ball overlaps the face's, seen from the place
+     * (the shaft of E. A. Haines and J. R. Wallace, 1991, with balls for its ends).
+     */
+    void gather(double x, double y, double z, FaceLight light, Between between) {
+        Ball face = light.body.ball();
+        between.clear();
+        double fx = face.x() - x;
+        double fy = face.y() - y;
+        double fz = face.z() - z;
+        double far = Math.sqrt(fx * fx + fy * fy + fz * fz);
+        between.behindBackdrop = y > backdropY;
+        // how steeply light comes down at least, from anywhere on the face
+        double slope = Math.max(0, light.lowest - z) / (Math.sqrt(fx * fx + fy * fy) + face.radius());
+        for (int i = 0; i < opaque.length; i++) {
+            if (opaqueOwner[i] != light.owner
+                    && !underneath(i, x, y, z, slope)
+                    && overlaps(opaqueBalls, i, x, y, z, fx, fy, fz, far, face.radius())) {
+                between.opaque[between.opaques++] = i;
+            }
+        }
+        for (int i = 0; i < clear.length; i++) {
+            if (overlaps(clearBalls, i, x, y, z, fx, fy, fz, far, face.radius())) {
+                between.clear[between.clears++] = i;
+            }
+        }
+    }
+
+    /** Whether light that comes down so steeply passes over a body on its way to a place. */
+    private boolean underneath(int i, double x, double y, double z, double slope) {
+        double bx = opaqueBalls[4 * i] - x;
+        double by = opaqueBalls[4 * i + 1] - y;
+        double over = opaqueTops[i] - z;
+        double away = Math.sqrt(bx * bx + by * by);
+        double nearest = away - Math.sqrt(opaqueBalls[4 * i + 3]);
+        return slope > 0 && nearest > 0 && nearest * slope > over;
+    }
+
+    private static boolean overlaps(
+            double[] balls,
+            int i,
+            double x,
+            double y,
+            double z,
+            double fx,
+            double fy,
+            double fz,
+            double far,
+            double faceRadius) {
+        double bx = balls[4 * i] - x;
+        double by = balls[4 * i + 1] - y;
+        double bz = balls[4 * i + 2] - z;
+        double squared = bx * bx + by * by + bz * bz;
+        double radiusSquared = balls[4 * i + 3];
+        if (squared <= radiusSquared || far <= faceRadius) {
+            return true;
+        }
+        double along = bx * fx + by * fy + bz * fz;
+        // cosine of the angle between the middles against that of the sum of the two balls' half angles
+        double cosine = Math.sqrt((1 - radiusSquared / squared) * (1 - faceRadius * faceRadius / (far * far)))
+                - Math.sqrt(radiusSquared / squared) * faceRadius / far;
+        return along > cosine * far * Math.sqrt(squared);
+    }
+
+    /**
+     * What of each of red, green and blue gets along a unit ray to a light {@code length} away, into {@code passed}. Clear
+     * bodies dim it but do not bend it: the patterns of light that glass throws are left out.
+     */
+    void passed(Ray ray, double length, Between between, double[] passed) {
+        passed[0] = 1;
+        passed[1] = 1;
+        passed[2] = 1;
+        if (between.behindBackdrop) {
+            // the light is never behind the backdrop, so only what lies behind can be in its shadow
+            double t = (backdropY - ray.oy) / ray.dy;
+            if (t > 0 && onBackdrop(ray.ox + t * ray.dx, ray.oz + t * ray.dz)) {
+                passed[0] = 0;
+                passed[1] = 0;
+                passed[2] = 0;
+                return;
+            }
+        }
+        for (int k = 0; k < between.opaques; k++) {
+            int i = between.opaque[k];
+            if (!misses(ray, opaqueBalls, i) && opaque[i].blocks(ray, length - SKIN)) {
+                passed[0] = 0;
+                passed[1] = 0;
+                passed[2] = 0;
+                return;
+            }
+        }
+        for (int k = 0; k < between.clears; k++) {
+            int i = between.clear[k];
+            if (!misses(ray, clearBalls, i)) {
+                Passage.through(clear[i], ray, length - SKIN, between.hit, passed);
+            }
+        }
+    }
+
+    /** Bodies under way to being laid out flat. */
+    private static final class Bodied {
+
+        private final List<Solid> solids = new ArrayList<>();
+        private final List<Integer> owners = new ArrayList<>();
+
+        void add(Solid solid, int owner) {
+            solids.add(solid);
+            owners.add(owner);
+        }
+
+        int[] owners() {
+            return owners.stream().mapToInt(Integer::intValue).toArray();
+        }
+
+        double[] balls() {
+            double[] balls = new double[4 * solids.size()];
+            for (int i = 0; i < solids.size(); i++) {
+                Ball ball = solids.get(i).ball();
+                balls[4 * i] = ball.x();
+                balls[4 * i + 1] = ball.y();
+                balls[4 * i + 2] = ball.z();
+                balls[4 * i + 3] = ball.radius() * ball.radius();
+            }
+            return balls;
+        }
+    }
+
+    Between between() {
+        return new Between(opaque.length, clear.length);
+    }
+
+    /** What stands between a place and a face; one is used over and over. */
+    static final class Between {
+
+        private final int[] opaque;
+        private final int[] clear;
+        private final Hit hit = new Hit();
+        private int opaques;
+        private int clears;
+        private boolean behindBackdrop;
+
+        private Between(int mostOpaque, int mostClear) {
+            opaque = new int[mostOpaque];
+            clear = new int[mostClear];
+        }
+
+        private void clear() {
+            opaques = 0;
+            clears = 0;
+        }
+
+        /** Whether it is certain that nothing stands between. */
+        boolean nothing() {
+            return opaques == 0 && clears == 0 && !behindBackdrop;
+        }
+    }
+}

@@ -1,0 +1,162 @@
+package zephyrdune.trace;
+
+import zephyrdune.body.Ray;
+import zephyrdune.material.Fresnel;
+import zephyrdune.material.Material;
+
+/** Light that a surface gets straight from a face. Works in place; used by one thread. */
+final class Straight {
+
+    /** Cosine below which the guess at a coat is not made. */
+    private static final double LEAST_GUESS = 0.05;
+
+    private final Stage stage;
+    private final Numbers numbers;
+    private final Stage.Between between;
+    private final Ray shadow = new Ray();
+    private final double[] passed = new double[3];
+
+    // what of() leaves behind
+    double red;
+    double green;
+    double blue;
+
+    // its parts: matte per unit of reflectance, and mirrored
+    private double matteRed;
+    private double matteGreen;
+    private double matteBlue;
+    private double mirrorRed;
+    private double mirrorGreen;
+    private double mirrorBlue;
+
+    private int rays;
+
+    Straight(Stage stage, Numbers numbers) {
+        this.stage = stage;
+        this.numbers = numbers;
+        between = stage.between();
+    }
+
+    int rays() {
+        return rays;
+    }
+
+    /**
+     * Luminance of a surface by a face. The matte part of an even face, off what the eye sees, is that by the exact illuminance
+     * and, for what may be blocked or lies under a coat, the mean of what rays find different. What a rough coat or metal mirrors
+     * is found by the same rays; a ray along a mirrored direction has to find the rest.
+     *
+     * @param r reflectance of the matte part; g and b likewise
+     * @param looks rays
+     * @param first index of the first of them
+     */
+    void of(Place at, FaceLight light, double r, double g, double b, int dimension, int looks, int first) {
+        matteRed = 0;
+        matteGreen = 0;
+        matteBlue = 0;
+        mirrorRed = 0;
+        mirrorGreen = 0;
+        mirrorBlue = 0;
+        sample(at, light, dimension, looks, first);
+        red = r * matteRed + mirrorRed;
+        green = g * matteGreen + mirrorGreen;
+        blue = b * matteBlue + mirrorBlue;
+    }
+
+    private void sample(Place at, FaceLight light, int dimension, int looks, int first) {
+        Material material = at.material;
+        boolean matte = !material.metal();
+        boolean mirrors = (material.metal() || material.coated()) && !material.polished();
+        boolean seen = at.reflections == 0;
+        boolean exact = matte && seen && light.uniform;
+        double even = exact ? light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz) : 0;
+        if (exact && even == 0) {
+            return;
+        }
+        stage.gather(at.x, at.y, at.z, light, between);
+        boolean clear = between.nothing();
+        double usual = exact ? usual(at, light) : 0;
+        matteRed = even * usual / Math.PI;
+        matteGreen = matteRed;
+        matteBlue = matteRed;
+        if (exact && clear && !material.coated()) {
+            return;
+        }
+        if (seen) {
+            light.fit(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        }
+        numbers.choose(dimension);
+        for (int i = 0; i < looks; i++) {
+            numbers.next(first + i);
+            if (light.look(numbers.first, numbers.second, seen, at)) {
+                boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
+                pass(at, light, clear, faces);
+                if (matte) {
+                    addMatte(at, light, faces, usual, looks);
+                }
+                if (mirrors && faces) {
+                    addMirrored(at, light, looks);
+                }
+            }
+        }
+    }
+
+    private void addMatte(Place at, FaceLight light, boolean faces, double usual, int looks) {
+        double kept = !faces
+                ? 0
+                : at.material.coated()
+                        ? at.material.underCoat(at.above(light.towardsX, light.towardsY, light.towardsZ), at.out)
+                        : 1;
+        double given = light.given * light.luminance / (looks * Math.PI);
+        matteRed += given * (passed[0] * kept - usual);
+        matteGreen += given * (passed[1] * kept - usual);
+        matteBlue += given * (passed[2] * kept - usual);
+    }
+
+    /** What gets under the coat from the middle of a face, as a first guess at what does from all of it. */
+    private static double usual(Place at, FaceLight light) {
+        if (!at.material.coated()) {
+            return 1;
+        }
+        double dx = light.body.ball().x() - at.x;
+        double dy = light.body.ball().y() - at.y;
+        double dz = light.body.ball().z() - at.z;
+        double in = at.above(dx, dy, dz) / Math.sqrt(dx * dx + dy * dy + dz * dz);
+        return at.material.underCoat(Math.max(LEAST_GUESS, in), at.out);
+    }
+
+    private void addMirrored(Place at, FaceLight light, int looks) {
+        Material material = at.material;
+        double hx = light.towardsX + at.vx;
+        double hy = light.towardsY + at.vy;
+        double hz = light.towardsZ + at.vz;
+        double length = Math.sqrt(hx * hx + hy * hy + hz * hz);
+        double upright = at.above(hx, hy, hz) / length;
+        double in = at.above(light.towardsX, light.towardsY, light.towardsZ);
+        double value = material.mirror(in, at.out, upright)
+                * light.luminance
+                / (looks * light.chance + material.mirrorChance(at.out, upright));
+        double cosine = (hx * at.vx + hy * at.vy + hz * at.vz) / length;
+        if (material.metal()) {
+            mirrorRed += value * passed[0] * Fresnel.metal(material.red(), cosine);
+            mirrorGreen += value * passed[1] * Fresnel.metal(material.green(), cosine);
+            mirrorBlue += value * passed[2] * Fresnel.metal(material.blue(), cosine);
+        } else {
+            double share = value * Fresnel.mirrored(cosine, material.index());
+            mirrorRed += share * passed[0];
+            mirrorGreen += share * passed[1];
+            mirrorBlue += share * passed[2];
+        }
+    }
+
+    private void pass(Place at, FaceLight light, boolean clear, boolean faces) {
+        passed[0] = 1;
+        passed[1] = 1;
+        passed[2] = 1;
+        if (!clear && faces) {
+            rays++;
+            shadow.set(at.x, at.y, at.z, light.towardsX, light.towardsY, light.towardsZ);
+            stage.passed(shadow, light.length, between, passed);
+        }
+    }
+}

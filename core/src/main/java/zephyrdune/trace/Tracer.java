@@ -1,0 +1,493 @@
+package zephyrdune.trace;
+
+import java.util.Arrays;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
+import zephyrdune.material.Fresnel;
+import zephyrdune.material.Ggx;
+import zephyrdune.material.Grain;
+import zephyrdune.material.Material;
+import zephyrdune.table.Medium;
+import zephyrdune.table.Relief;
+
+/**
+ * Follows light backwards along rays (J. T. Kajiya, The rendering equation, SIGGRAPH 1986), layer by layer, for lights of
+ * luminance 1 and a room of luminance 1. Free of bias but for glass, which dims shadows without bending light into them.
+ *
+ * <p>Light straight from an even face is its exact illuminance less what sampled rays find blocked. Mirrors find the faces
+ * along the mirrored ray; rough ones weigh that against the sampled rays by the balance heuristic (E. Veach and L. J. Guibas,
+ * SIGGRAPH 1995). Works in place; used by one thread.
+ */
+public final class Tracer {
+
+    /** After a matte reflection: the faces were sampled there, and are not counted again when a ray meets them. */
+    static final double COUNTED = -1;
+
+    /** After a perfect mirror: only this ray can find a face. */
+    static final double SHARP = 0;
+
+    /** Dimensions of sample numbers that a place uses: towards the key, the base, along a mirror, off a matte surface, by lot. */
+    static final int PER_REFLECTION = 5;
+
+    private static final int KEY = 0;
+    private static final int BASE = 1;
+    private static final int MIRROR = 2;
+    private static final int MATTE = 3;
+    private static final int LOT = 4;
+
+    /** The pixel's own dimensions come first. */
+    private static final int FIRST_DIMENSION = 2;
+
+    private static final int MOST_LEVELS = 48;
+
+    /** Boundaries of glass at which both the mirrored and the bent ray are followed. */
+    private static final int SPLITS = 2;
+
+    /** Least cosine between the leaning normal and the way to the eye. */
+    private static final double LEAST_LEAN = 0.02;
+
+    /** A coat is followed at least this often. */
+    private static final double LEAST_LOT = 0.05;
+
+    private static final double OFTEN = 6;
+
+    private static final int ROULETTE_FROM = 2;
+    private static final double MOST_LIKELY = 0.95;
+
+    private final Stage stage;
+    private final Effort effort;
+    private final FaceLight key;
+    private final FaceLight base;
+    private final Place[] places = new Place[MOST_LEVELS];
+    private final Numbers numbers = new Numbers();
+    private final Straight straight;
+    private final double[] own = new double[3];
+    private final double[] lean = new double[3];
+    private final double[] facet = new double[3];
+    private final double[] axes = new double[6];
+    private final Grain grain = new Grain();
+
+    /** What the last look found: red, green and blue of every layer in turn. */
+    public final double[] out;
+
+    public final Guide guide = new Guide();
+
+    private int sample;
+    private double footprint;
+    private int rays;
+
+    public Tracer(Stage stage, Effort effort) {
+        this.stage = stage;
+        this.effort = effort;
+        key = new FaceLight(stage.key, Stage.KEY_FACE);
+        base = stage.base == null ? null : new FaceLight(stage.base, Stage.BASE_FACE);
+        straight = new Straight(stage, numbers);
+        out = new double[3 * Layers.count(stage.cards)];
+        for (int i = 0; i < MOST_LEVELS; i++) {
+            places[i] = new Place();
+        }
+    }
+
+    /** Rays followed so far, towards lights and others. */
+    public int rayCount() {
+        return rays + straight.rays();
+    }
+
+    /**
+     * Looks along a unit ray and leaves the luminance of every layer in {@link #out}.
+     *
+     * @param seed the same for all samples of a pixel
+     * @param index of the sample
+     * @param spread width of the pixel at unit distance
+     */
+    public void look(Ray ray, int seed, int index, double spread) {
+        Place start = start(seed, index, spread);
+        start.ray.set(ray.ox, ray.oy, ray.oz, ray.dx, ray.dy, ray.dz);
+        follow(0);
+    }
+
+    /**
+     * Illuminance of every layer on a matte element that does not shade itself, into {@link #out}; means over more samples are
+     * surer.
+     */
+    public void incident(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
+        Place at = start(seed, index, 0);
+        at.red = Math.PI;
+        at.green = Math.PI;
+        at.blue = Math.PI;
+        at.x = x + Stage.SKIN * nx;
+        at.y = y + Stage.SKIN * ny;
+        at.z = z + Stage.SKIN * nz;
+        at.nx = nx;
+        at.ny = ny;
+        at.nz = nz;
+        at.gx = nx;
+        at.gy = ny;
+        at.gz = nz;
+        at.material = Material.WHITE;
+        straight(at, 1, 1, 1);
+        matte(0, 1, 1, 1);
+    }
+
+    private Place start(int seed, int index, double spread) {
+        Arrays.fill(out, 0);
+        guide.nothing();
+        numbers.of(seed);
+        sample = index;
+        footprint = spread;
+        Place start = places[0];
+        start.red = 1;
+        start.green = 1;
+        start.blue = 1;
+        start.layer = Layers.KEY;
+        start.reflections = 0;
+        start.splits = 0;
+        start.chance = SHARP;
+        start.medium = null;
+        start.open = true;
+        start.dimension = FIRST_DIMENSION;
+        return start;
+    }
+
+    private void add(int layer, double red, double green, double blue) {
+        out[3 * layer] += red;
+        out[3 * layer + 1] += green;
+        out[3 * layer + 2] += blue;
+    }
+
+    /** Adds what comes along the ray of a level. */
+    private void follow(int level) {
+        Place at = places[level];
+        Hit hit = at.hit;
+        rays++;
+        at.owner = stage.meet(at.ray, hit);
+        if (at.medium != null) {
+            at.red *= Material.passed(at.medium, 0, hit.distance);
+            at.green *= Material.passed(at.medium, 1, hit.distance);
+            at.blue *= Material.passed(at.medium, 2, hit.distance);
+        }
+        if (at.owner < 0) {
+            if (at.open) {
+                add(Layers.AMBIENT, at.red, at.green, at.blue);
+            }
+            return;
+        }
+        double facing = hit.nx * at.ray.dx + hit.ny * at.ray.dy + hit.nz * at.ray.dz;
+        arrive(at, facing);
+        if (level == 0) {
+            guide.note(at);
+        }
+        if (at.owner == Stage.KEY_FACE || at.owner == Stage.BASE_FACE) {
+            if (facing < 0 && at.chance != COUNTED) {
+                face(at, at.owner == Stage.KEY_FACE ? key : base, -facing);
+            }
+            return;
+        }
+        if (level + 2 >= MOST_LEVELS) {
+            return;
+        }
+        if (hit.material.clear()) {
+            glass(level, facing);
+            return;
+        }
+        if (at.layer == Layers.KEY || at.layer == Layers.TABLE) {
+            int card = stage.card(at.owner);
+            int plain = at.reflections > 0 ? Layers.TABLE : at.layer;
+            at.layer = at.owner == Stage.WALL ? Layers.ROOM : card >= 0 ? Layers.FIRST_CARD + card : plain;
+        }
+        if (at.owner == Stage.WALL && at.open) {
+            add(Layers.AMBIENT, at.red, at.green, at.blue);
+            at.open = false;
+        }
+        surface(level);
+    }
+
+    /** Works out where the ray ends. */
+    private static void arrive(Place at, double facing) {
+        Hit hit = at.hit;
+        double side = facing > 0 ? -1 : 1;
+        at.material = hit.material;
+        at.gx = side * hit.nx;
+        at.gy = side * hit.ny;
+        at.gz = side * hit.nz;
+        at.nx = at.gx;
+        at.ny = at.gy;
+        at.nz = at.gz;
+        at.x = at.ray.ox + hit.distance * at.ray.dx + Stage.SKIN * at.gx;
+        at.y = at.ray.oy + hit.distance * at.ray.dy + Stage.SKIN * at.gy;
+        at.z = at.ray.oz + hit.distance * at.ray.dz + Stage.SKIN * at.gz;
+        at.vx = -at.ray.dx;
+        at.vy = -at.ray.dy;
+        at.vz = -at.ray.dz;
+    }
+
+    private void face(Place at, FaceLight light, double cosine) {
+        double luminance = light.seen(at);
+        if (at.chance > 0) {
+            boolean fitted = at.reflections <= 1;
+            int looks = fitted ? effort.shadowRays() : 1;
+            luminance *= at.chance / (at.chance + looks * light.chance(at, cosine, fitted));
+        }
+        int layer = light == base ? Layers.BASE : at.layer;
+        add(layer, at.red * luminance, at.green * luminance, at.blue * luminance);
+    }
+
+    /** At a boundary of clear substances: mirrored and bent, both or one by lot. */
+    private void glass(int level, double facing) {
+        Place at = places[level];
+        Material boundary = at.material;
+        boolean in = facing < 0;
+        Medium before = in ? boundary.front() : boundary.back();
+        Medium beyond = in ? boundary.back() : boundary.front();
+        double index = in ? boundary.index() : 1 / boundary.index();
+        double cosine = Math.abs(facing);
+        double back = Fresnel.mirrored(cosine, index);
+        boolean both = at.splits < SPLITS && at.reflections == 0;
+        boolean mirror = both || numbers.single(at.dimension + LOT, sample) < back;
+        Ray ray = at.ray;
+        if (mirror) {
+            Place next = places[level + 1];
+            next.follows(at, both ? back : 1, at.chance);
+            next.medium = before;
+            next.splits++;
+            next.ray.set(
+                    at.x,
+                    at.y,
+                    at.z,
+                    ray.dx + 2 * cosine * at.gx,
+                    ray.dy + 2 * cosine * at.gy,
+                    ray.dz + 2 * cosine * at.gz);
+            follow(level + 1);
+        }
+        if (back < 1 && (both || !mirror)) {
+            Place next = places[level + 1];
+            next.follows(at, both ? 1 - back : 1, at.chance);
+            next.medium = beyond;
+            next.splits++;
+            double along = cosine / index - Fresnel.cosineBeyond(cosine, index);
+            next.ray.set(
+                    at.x - 2 * Stage.SKIN * at.gx,
+                    at.y - 2 * Stage.SKIN * at.gy,
+                    at.z - 2 * Stage.SKIN * at.gz,
+                    ray.dx / index + along * at.gx,
+                    ray.dy / index + along * at.gy,
+                    ray.dz / index + along * at.gz);
+            follow(level + 1);
+        }
+    }
+
+    /** At an opaque surface. */
+    private void surface(int level) {
+        Place at = places[level];
+        Material material = at.material;
+        double tone = at.reflections == 0 ? relief(at) : 1;
+        at.out = Math.max(LEAST_LEAN / 2, at.above(at.vx, at.vy, at.vz));
+        if (level == 0) {
+            guide.colour(material, tone);
+        }
+        double through = material.through();
+        double share = material.metal() ? 0 : tone * (1 - through);
+        double r = material.red() * share;
+        double g = material.green() * share;
+        double b = material.blue() * share;
+        straight(at, r, g, b);
+        if (material.metal() || material.coated()) {
+            mirror(level);
+        }
+        if (!material.metal()) {
+            matte(level, r, g, b);
+        }
+        if (through > 0) {
+            double beyond = tone * through;
+            at.turnOver();
+            at.dimension += PER_REFLECTION;
+            straight(at, material.red() * beyond, material.green() * beyond, material.blue() * beyond);
+            matte(level, material.red() * beyond, material.green() * beyond, material.blue() * beyond);
+        }
+    }
+
+    /**
+     * Adds the light that comes straight from the faces.
+     *
+     * @param r reflectance of the matte part; g and b likewise
+     */
+    private void straight(Place at, double r, double g, double b) {
+        int looks = at.reflections == 0 ? effort.shadowRays() : 1;
+        straight.of(at, key, r, g, b, at.dimension + KEY, looks, sample * looks);
+        add(at.layer, at.red * straight.red, at.green * straight.green, at.blue * straight.blue);
+        if (base != null) {
+            straight.of(at, base, r, g, b, at.dimension + BASE, looks, sample * looks);
+            add(Layers.BASE, at.red * straight.red, at.green * straight.green, at.blue * straight.blue);
+        }
+    }
+
+    /** Leans the normal by the relief; returns the tone of the place. */
+    private double relief(Place at) {
+        Relief relief = at.material.relief();
+        if (relief == null || relief.pattern() == Relief.Pattern.SMOOTH) {
+            return 1;
+        }
+        double detail = Math.min(1, relief.size() / (2 * footprint * at.hit.distance));
+        if (detail < 0.05) {
+            return 1;
+        }
+        stage.own(at.owner, at.x, at.y, at.z, own);
+        lean[0] = at.gx;
+        lean[1] = at.gy;
+        lean[2] = at.gz;
+        stage.turn(at.owner, false, lean);
+        grain.at(relief, detail, own[0], own[1], own[2], lean[0], lean[1], lean[2]);
+        lean[0] = grain.nx();
+        lean[1] = grain.ny();
+        lean[2] = grain.nz();
+        stage.turn(at.owner, true, lean);
+        if (lean[0] * at.vx + lean[1] * at.vy + lean[2] * at.vz > LEAST_LEAN) {
+            at.nx = lean[0];
+            at.ny = lean[1];
+            at.nz = lean[2];
+        }
+        return grain.tone(relief, detail);
+    }
+
+    /**
+     * Adds what a matte surface gets by way of other surfaces.
+     *
+     * @param r reflectance; g and b likewise
+     */
+    private void matte(int level, double r, double g, double b) {
+        Place at = places[level];
+        boolean seen = at.reflections == 0;
+        if (at.reflections >= effort.reflections()) {
+            return;
+        }
+        int paths = seen ? effort.paths() : 1;
+        for (int path = 0; path < paths; path++) {
+            int index = sample * paths + path;
+            double weight = 1.0 / paths;
+            if (at.reflections >= ROULETTE_FROM) {
+                double goesOn = Math.min(MOST_LIKELY, Math.max(at.red * r, Math.max(at.green * g, at.blue * b)));
+                if (numbers.single(at.dimension + LOT, index) >= goesOn) {
+                    return;
+                }
+                weight = 1 / goesOn;
+            }
+            Place next = places[level + 1];
+            next.follows(at, weight, COUNTED);
+            double up = bounce(at, next.ray, index);
+            if (!at.faces(next.ray.dx, next.ray.dy, next.ray.dz)) {
+                continue;
+            }
+            double coat = at.material.coated() ? at.material.underCoat(up, at.out) : 1;
+            next.red *= r * coat;
+            next.green *= g * coat;
+            next.blue *= b * coat;
+            next.reflections++;
+            follow(level + 1);
+        }
+    }
+
+    /** Sets a ray off a surface, as likely as the cosine with its normal, which is returned. */
+    private double bounce(Place at, Ray ray, int index) {
+        numbers.at(at.dimension + MATTE, index);
+        square(at.nx, at.ny, at.nz, axes);
+        double radius = Math.sqrt(numbers.first);
+        double turn = 2 * Math.PI * numbers.second;
+        double p = radius * Math.cos(turn);
+        double q = radius * Math.sin(turn);
+        double up = Math.sqrt(Math.max(0, 1 - numbers.first));
+        ray.set(
+                at.x,
+                at.y,
+                at.z,
+                p * axes[0] + q * axes[3] + up * at.nx,
+                p * axes[1] + q * axes[4] + up * at.ny,
+                p * axes[2] + q * axes[5] + up * at.nz);
+        return up;
+    }
+
+    /** Adds what a coat or a metal mirrors. */
+    private void mirror(int level) {
+        Place at = places[level];
+        Material material = at.material;
+        double weight = 1;
+        if (material.coated()) {
+            // a coat mirrors little: it is followed by lot, off what the eye sees more often
+            double often = at.reflections == 0 ? OFTEN : 1;
+            double likely = Math.min(1, Math.max(LEAST_LOT, often * Fresnel.mirrored(at.out, material.index())));
+            if (numbers.single(at.dimension + LOT, sample) >= likely) {
+                return;
+            }
+            weight = 1 / likely;
+        }
+        if (at.reflections < effort.reflections() || material.polished()) {
+            mirrored(level, weight);
+        }
+    }
+
+    /** Follows one mirrored ray. */
+    private void mirrored(int level, double weight) {
+        Place at = places[level];
+        Material material = at.material;
+        double hx = at.nx;
+        double hy = at.ny;
+        double hz = at.nz;
+        double share = weight;
+        double chance = SHARP;
+        if (!material.polished()) {
+            numbers.at(at.dimension + MIRROR, sample);
+            square(at.nx, at.ny, at.nz, axes);
+            double alongFirst = at.vx * axes[0] + at.vy * axes[1] + at.vz * axes[2];
+            double alongSecond = at.vx * axes[3] + at.vy * axes[4] + at.vz * axes[5];
+            Ggx.facet(alongFirst, alongSecond, at.out, material.alpha(), numbers.first, numbers.second, facet);
+            hx = facet[0] * axes[0] + facet[1] * axes[3] + facet[2] * at.nx;
+            hy = facet[0] * axes[1] + facet[1] * axes[4] + facet[2] * at.ny;
+            hz = facet[0] * axes[2] + facet[1] * axes[5] + facet[2] * at.nz;
+            chance = material.mirrorChance(at.out, facet[2]);
+        }
+        double cosine = hx * at.vx + hy * at.vy + hz * at.vz;
+        double dx = 2 * cosine * hx - at.vx;
+        double dy = 2 * cosine * hy - at.vy;
+        double dz = 2 * cosine * hz - at.vz;
+        double in = at.above(dx, dy, dz);
+        if (cosine <= 0 || in <= 0 || !at.faces(dx, dy, dz)) {
+            return;
+        }
+        if (!material.polished()) {
+            share *= Ggx.seenFromBoth(in, at.out, material.alpha()) / Ggx.seen(at.out, material.alpha());
+        }
+        Place next = places[level + 1];
+        next.follows(at, share, chance);
+        next.splits = SPLITS;
+        if (material.metal()) {
+            next.red *= Fresnel.metal(material.red(), cosine);
+            next.green *= Fresnel.metal(material.green(), cosine);
+            next.blue *= Fresnel.metal(material.blue(), cosine);
+        } else {
+            double mirrored = Fresnel.mirrored(cosine, material.index());
+            next.red *= mirrored;
+            next.green *= mirrored;
+            next.blue *= mirrored;
+        }
+        if (!material.polished() || material.coated()) {
+            next.reflections++;
+        }
+        next.ray.set(at.x, at.y, at.z, dx, dy, dz);
+        follow(level + 1);
+    }
+
+    /**
+     * Two directions square to a normal and to each other (T. Duff and others, Building an orthonormal basis, revisited, J.
+     * Comput. Graph. Tech. 6(1), 2017).
+     */
+    private static void square(double nx, double ny, double nz, double[] axes) {
+        double sign = Math.copySign(1, nz);
+        double k = -1 / (sign + nz);
+        double m = nx * ny * k;
+        axes[0] = 1 + sign * nx * nx * k;
+        axes[1] = sign * m;
+        axes[2] = -sign * nx;
+        axes[3] = m;
+        axes[4] = sign + ny * ny * k;
+        axes[5] = -ny;
+    }
+}

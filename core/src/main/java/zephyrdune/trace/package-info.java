@@ -1,0 +1,2 @@
+/** Follows light through the set along rays. */
+package zephyrdune.trace;

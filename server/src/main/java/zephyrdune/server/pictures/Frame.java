@@ -1,0 +1,6 @@
+package zephyrdune.server.pictures;
+
+import zephyrdune.picture.Picture;
+
+/** A picture on its way out. */
+record Frame(FrameNews news, Picture picture) {}

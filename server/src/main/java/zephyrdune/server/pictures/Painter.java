@@ -1,0 +1,156 @@
+package zephyrdune.server.pictures;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/**
+ * Works on everybody's pictures, one piece at a time, each piece on all cores. First looks at new wishes come first; among
+ * equals, whoever waited longest. What gets finer in peace gives way within a few milliseconds.
+ */
+@Component
+class Painter implements SmartLifecycle {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Painter.class);
+
+    /** Views whose layers are kept; of others they are traced again when wanted. A view's take up to 130 MB, mostly 60. */
+    private static final int MOST_FILMS = 12;
+
+    private final List<Easel> easels = new ArrayList<>();
+    private final ConcurrentLinkedQueue<Runnable> errands = new ConcurrentLinkedQueue<>();
+    private Thread thread;
+    private volatile boolean running;
+    private long turns;
+
+    /** Takes a view in. */
+    void add(Easel easel) {
+        synchronized (easels) {
+            easels.add(easel);
+        }
+        wake();
+    }
+
+    void remove(Easel easel) {
+        easel.close();
+        synchronized (easels) {
+            easels.remove(easel);
+        }
+    }
+
+    /** Has to be called after a wish. */
+    void wake() {
+        synchronized (easels) {
+            easels.notifyAll();
+        }
+    }
+
+    /** Runs something between two pieces of work, when nothing changes a film. */
+    <T> CompletableFuture<T> between(Supplier<T> errand) {
+        CompletableFuture<T> done = new CompletableFuture<>();
+        errands.add(() -> {
+            try {
+                done.complete(errand.get());
+            } catch (RuntimeException e) {
+                done.completeExceptionally(e);
+            }
+        });
+        wake();
+        return done;
+    }
+
+    @Override
+    public void start() {
+        running = true;
+        thread = new Thread(this::paint, "painter");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+        thread.interrupt();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    private void paint() {
+        while (running) {
+            try {
+                run(errands.poll());
+                Optional<Easel> next = next();
+                if (next.isPresent()) {
+                    work(next.get());
+                } else {
+                    rest();
+                }
+            } catch (InterruptedException e) {
+                return;
+            }
+        }
+    }
+
+    private static void run(Runnable errand) {
+        if (errand != null) {
+            errand.run();
+        }
+    }
+
+    private void work(Easel easel) {
+        easel.lastTurn = ++turns;
+        try {
+            easel.work(() -> !errands.isEmpty() || !easel.urgent() && anyUrgent());
+        } catch (RuntimeException | OutOfMemoryError e) {
+            LOG.error("a picture failed", e);
+            remove(easel);
+        }
+        dropOldFilms();
+    }
+
+    private boolean anyUrgent() {
+        synchronized (easels) {
+            return easels.stream().anyMatch(Easel::urgent);
+        }
+    }
+
+    private Optional<Easel> next() {
+        synchronized (easels) {
+            return easels.stream()
+                    .filter(easel -> !easel.idle())
+                    .min(Comparator.<Easel, Boolean>comparing(easel -> !easel.urgent())
+                            .thenComparing(easel -> easel.lastTurn));
+        }
+    }
+
+    private void dropOldFilms() {
+        synchronized (easels) {
+            List<Easel> holding = easels.stream()
+                    .filter(Easel::holdsFilm)
+                    .sorted(Comparator.comparing(easel -> easel.lastTurn))
+                    .toList();
+            holding.stream()
+                    .limit(Math.max(0, holding.size() - MOST_FILMS))
+                    .filter(Easel::idle)
+                    .forEach(Easel::drop);
+        }
+    }
+
+    private void rest() throws InterruptedException {
+        synchronized (easels) {
+            if (errands.isEmpty() && next().isEmpty()) {
+                easels.wait();
+            }
+        }
+    }
+}

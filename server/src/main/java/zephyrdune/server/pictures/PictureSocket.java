@@ -1,0 +1,101 @@
+package zephyrdune.server.pictures;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.web.socket.CloseStatus;
+import org.springframework.web.socket.TextMessage;
+import org.springframework.web.socket.WebSocketSession;
+import org.springframework.web.socket.handler.TextWebSocketHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import zephyrdune.formats.BadFile;
+import zephyrdune.measure.Refused;
+
+/**
+ * One connection for each view: wishes come in as text, pictures go out as they get finer. A picture is a binary message: four
+ * bytes with the length of what is said of it, that as JSON ({@link FrameNews}), then a PNG file.
+ */
+@Component
+class PictureSocket extends TextWebSocketHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PictureSocket.class);
+    private static final int SENDERS = 4;
+
+    private final Painter painter;
+    private final WishReader reader;
+    private final JsonMapper json;
+    private final Map<String, View> views = new ConcurrentHashMap<>();
+    private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, work -> {
+        Thread thread = new Thread(work, "pictures-out");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    PictureSocket(Painter painter, JsonMapper json) {
+        this.painter = painter;
+        this.json = json;
+        reader = new WishReader(json);
+    }
+
+    @Override
+    public void afterConnectionEstablished(WebSocketSession session) {
+        View view = new View(session, json, senders);
+        views.put(session.getId(), view);
+        painter.add(view.easel());
+    }
+
+    @Override
+    protected void handleTextMessage(WebSocketSession session, TextMessage message) {
+        View view = views.get(session.getId());
+        if (view == null) {
+            return;
+        }
+        try {
+            JsonNode tree = reader.tree(message.getPayload());
+            if (tree.has("look")) {
+                look(view, tree.path("look"));
+            } else {
+                view.easel().wish(reader.wish(tree));
+                painter.wake();
+            }
+        } catch (BadFile e) {
+            view.say(Map.of("problem", e.getMessage(), "errors", e.problems()));
+        } catch (Refused e) {
+            view.say(Map.of("problem", e.getMessage()));
+        } catch (JacksonException e) {
+            view.say(Map.of("problem", "The wish is not readable as JSON"));
+        }
+    }
+
+    /** Says what is under the pointer, once nothing changes the film. */
+    private void look(View view, JsonNode look) {
+        double across = look.path("across").asDouble(0);
+        double down = look.path("down").asDouble(0);
+        painter.between(() -> view.easel().loupe(across, down))
+                .thenAcceptAsync(found -> found.ifPresent(loupe -> view.say(Map.of("loupe", loupe))), senders);
+    }
+
+    @Override
+    public void handleTransportError(WebSocketSession session, Throwable e) {
+        LOG.debug("a view's connection broke", e);
+        close(session);
+    }
+
+    @Override
+    public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
+        close(session);
+    }
+
+    private void close(WebSocketSession session) {
+        View view = views.remove(session.getId());
+        if (view != null) {
+            painter.remove(view.easel());
+        }
+    }
+}

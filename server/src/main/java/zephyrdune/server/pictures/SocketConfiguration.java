@@ -1,0 +1,52 @@
+package zephyrdune.server.pictures;
+
+import io.swagger.v3.core.converter.ModelConverters;
+import java.util.List;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.web.socket.config.annotation.EnableWebSocket;
+import org.springframework.web.socket.config.annotation.WebSocketConfigurer;
+import org.springframework.web.socket.config.annotation.WebSocketHandlerRegistry;
+import org.springframework.web.socket.server.standard.ServletServerContainerFactoryBean;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.picture.Loupe;
+
+/** Where views connect. Only pages from this server may. */
+@Configuration
+@EnableWebSocket
+class SocketConfiguration implements WebSocketConfigurer {
+
+    private final PictureSocket socket;
+
+    SocketConfiguration(PictureSocket socket) {
+        this.socket = socket;
+    }
+
+    @Override
+    public void registerWebSocketHandlers(WebSocketHandlerRegistry registry) {
+        registry.addHandler(socket, "/api/pictures");
+    }
+
+    @Bean
+    ServletServerContainerFactoryBean socketLimits() {
+        ServletServerContainerFactoryBean limits = new ServletServerContainerFactoryBean();
+        limits.setMaxTextMessageBufferSize(SetFormat.LONGEST_FILE);
+        return limits;
+    }
+
+    /** What goes over the connection is described with the rest. */
+    @Bean
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    OpenApiCustomizer messageShapes() {
+        return api -> {
+            for (Class<?> type : List.of(FrameNews.class, Loupe.class)) {
+                ModelConverters.getInstance(true)
+                        .readAll(type)
+                        .forEach((name, schema) -> api.getComponents().addSchemas(name, schema));
+            }
+        };
+    }
+}
