@@ -1,10 +1,14 @@
 import type {
+  Difference,
   Lamp,
   Lever,
   Marks,
   Move,
+  PictureFileKind,
+  PictureStops,
   Plan,
   Problem,
+  Profile,
   Reading,
   ReadingKind,
   ReadingsAnswer,
@@ -17,9 +21,6 @@ import type {
 export class Refusal extends Error {
   constructor(readonly problem: Problem) {
     super(problem.detail);
-  }
-  get superseded(): boolean {
-    return this.problem.type === "urn:zephyrdune:problem:superseded";
   }
 }
 
@@ -96,16 +97,16 @@ export const api = {
   },
   plan: (set: TableSet, reachMetres: number) =>
     json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set)),
-  /** Outlives the page that sends it. */
-  closeView: (view: string) => fetch(`/api/views/${view}`, { method: "DELETE", keepalive: true }),
-  picture: async (
+  pictureStops: (set: TableSet) => json<PictureStops>("/api/picture-stops", send("POST", set)),
+  profile: (
     set: TableSet,
-    view: string,
-    turn: number,
-    sharpness: "DRAFT" | "FINE",
-    signal: AbortSignal,
-  ): Promise<Blob> => {
-    const query = new URLSearchParams({ view, turn: String(turn), sharpness });
-    return (await ask(`/api/picture?${query}`, send("POST", set, signal))).blob();
+    line: Record<"fromAcross" | "fromDown" | "toAcross" | "toDown", number>,
+  ) => {
+    const ends = Object.entries(line).map(([end, at]) => [end, String(at)]);
+    return json<Profile>(`/api/profiles?${new URLSearchParams(ends)}`, send("POST", set));
   },
+  difference: (first: TableSet, second: TableSet) =>
+    json<Difference>("/api/differences", send("POST", { first, second })),
+  pictureFile: async (kind: PictureFileKind, set: TableSet) =>
+    (await ask(`/api/picture-files?kind=${kind}`, send("POST", set))).blob(),
 };

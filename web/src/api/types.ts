@@ -1,4 +1,4 @@
-import type { components } from "./generated/api";
+import type { components, operations } from "./generated/api";
 
 type Schemas = components["schemas"];
 
@@ -24,3 +24,14 @@ export type ReadingKind = Schemas["KindAnswer"];
 export type Plan = Schemas["PlanAnswer"];
 export type Point = Schemas["Point"];
 export type Problem = Schemas["ProblemShape"];
+export type Prop = Schemas["Prop"];
+export type Card = Schemas["Card"];
+export type Holes = Schemas["Holes"];
+export type Room = Schemas["Room"];
+export type Base = Schemas["Base"];
+export type FrameNews = Schemas["FrameNews"];
+export type Loupe = Schemas["Loupe"];
+export type PictureStops = Schemas["PictureStopsAnswer"];
+export type Profile = Schemas["ProfileAnswer"];
+export type Difference = Schemas["DifferenceAnswer"];
+export type PictureFileKind = operations["pictureFile"]["parameters"]["query"]["kind"];

@@ -1,15 +1,20 @@
 import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
-import type { Dish } from "../api/types";
+import type { Card, Prop } from "../api/types";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
-import { kelvin, lux, millimetres, percent, stops } from "../table/units";
-import { Choice, Select } from "./Choice";
+import { angle, kelvin, lux, millimetres, percent, stops } from "../table/units";
+import { Choice, Select, spoken } from "./Choice";
 import { DISHES } from "./dishes";
+import { KindChoice } from "./KindChoice";
+import { BASES, CARD, HOLES, PROP, ROOMS } from "./kinds";
 import { FacePanel, PlacePanel, PowerPanel, SourcePanel } from "./LightPanels";
 import { MarkChoice } from "./MarkChoice";
 import { aperture, shutter, speed } from "./marks";
 import { NumberField } from "./NumberField";
+import { PartFields } from "./PartFields";
+import { PartList } from "./PartList";
+import { useMarks } from "./useMarks";
 
 const TABS: { value: string; label: string; panel: () => ReactNode }[] = [
   { value: "place", label: "Place", panel: PlacePanel },
@@ -19,6 +24,8 @@ const TABS: { value: string; label: string; panel: () => ReactNode }[] = [
   { value: "camera", label: "Camera", panel: CameraPanel },
   { value: "frame", label: "Frame", panel: FramePanel },
   { value: "dish", label: "Dish", panel: DishPanel },
+  { value: "props", label: "Props", panel: PropsPanel },
+  { value: "cards", label: "Cards", panel: CardsPanel },
   { value: "room", label: "Room", panel: RoomPanel },
 ];
 
@@ -55,57 +62,71 @@ export function Controls() {
 }
 
 function DishPanel() {
-  const length = useLength();
-  const kind = useTable((table) => table.set?.dish.kind);
-  const size = (name: string, label: string) => (
-    <NumberField path={`dish.${name}`} label={label} quantity={length} />
-  );
   return (
     <>
-      <Select
-        label="Kind"
-        value={kind ?? "plate"}
-        choices={Object.keys(DISHES)}
-        testId="dish.kind"
-        onChoose={(word) => useTable.getState().change("dish", DISHES[word as Dish["kind"]])}
-      />
-      {kind === "plate" && (
-        <>
-          {size("diameterMetres", "Plate across")}
-          {size("rimHeightMetres", "Rim height")}
-          <Choice path="dish.surface" label="Plate" />
-          {size("foodDiameterMetres", "Food across")}
-          {size("foodHeightMetres", "Food height")}
-          <Choice path="dish.food" label="Food" />
-        </>
-      )}
-      {kind === "bowl" && (
-        <>
-          {size("diameterMetres", "Bowl across")}
-          {size("rimHeightMetres", "Rim height")}
-          <Choice path="dish.surface" label="Bowl" />
-          <NumberField path="dish.fill" label="Filled to" quantity={percent} />
-          <Choice path="dish.contents" label="Contents" />
-        </>
-      )}
-      {kind === "block" && (
-        <>
-          {size("widthMetres", "Width")}
-          {size("depthMetres", "Depth")}
-          {size("blockHeightMetres", "Height")}
-          <Choice path="dish.surface" label="Surface" />
-        </>
-      )}
-      {kind === "drum" && (
-        <>
-          {size("bottomDiameterMetres", "Across, bottom")}
-          {size("topDiameterMetres", "Across, top")}
-          {size("drumHeightMetres", "Height")}
-          <Choice path="dish.side" label="Side" />
-          <Choice path="dish.lid" label="Top" />
-        </>
-      )}
+      <KindChoice path="dish" label="Kind" kinds={DISHES} />
+      <PartFields path="dish" />
     </>
+  );
+}
+
+function PropsPanel() {
+  return (
+    <PartList
+      path="props"
+      word="Prop"
+      fresh={PROP}
+      name={(prop: Prop) => spoken(prop.body.kind)}
+      fields={(path) => (
+        <>
+          <KindChoice path={`${path}.body`} label="Kind" kinds={DISHES} />
+          <PartFields path={path} />
+          <PartFields path={`${path}.body`} />
+        </>
+      )}
+    />
+  );
+}
+
+function CardsPanel() {
+  return (
+    <>
+      <PartList
+        path="cards"
+        word="Card"
+        fresh={CARD}
+        name={(card: Card) => spoken(card.surface)}
+        fields={(path) => (
+          <>
+            <PartFields path={path} />
+            <KindChoice path={`${path}.holes`} label="Holes" kinds={HOLES} />
+            <PartFields path={`${path}.holes`} />
+          </>
+        )}
+      />
+      <KindChoice path="base" label="Base light" kinds={BASES} />
+      <PartFields path="base" />
+    </>
+  );
+}
+
+/** The usual angles; any other is typed. */
+function AngleChoice() {
+  const elevation = useTable((table) => table.set?.camera.elevationDegrees);
+  const marks = useMarks();
+  const usual = marks?.angles ?? [];
+  const now = usual.find(({ degrees }) => degrees === elevation)?.word ?? "free";
+  return (
+    <Select
+      label="Angle"
+      value={now}
+      choices={[...usual.map(({ word }) => word), ...(now === "free" ? ["free"] : [])]}
+      testId="camera.angle"
+      onChoose={(word) => {
+        const chosen = usual.find((angle) => angle.word === word);
+        if (chosen) useTable.getState().change("camera.elevationDegrees", chosen.degrees);
+      }}
+    />
   );
 }
 
@@ -113,11 +134,16 @@ function FramePanel() {
   const length = useLength();
   return (
     <>
-      <Choice path="camera.angle" label="Angle" />
+      <AngleChoice />
+      <NumberField path="camera.elevationDegrees" label="Lens above the table" quantity={angle} />
       <NumberField path="camera.framedWidthMetres" label="Framed width" quantity={length} />
       <NumberField path="camera.focalLengthMetres" label="Focal length" quantity={millimetres} />
       <NumberField path="camera.sensorWidthMetres" label="Sensor width" quantity={millimetres} />
       <NumberField path="camera.sensorHeightMetres" label="Sensor height" quantity={millimetres} />
+      <NumberField path="camera.shiftRightMetres" label="Moved right" quantity={length} />
+      <NumberField path="camera.shiftUpMetres" label="Moved up" quantity={length} />
+      <Choice path="camera.textSpace.side" label="Space for text" />
+      <NumberField path="camera.textSpace.share" label="Of the frame" quantity={percent} />
     </>
   );
 }
@@ -157,6 +183,8 @@ function RoomPanel() {
       <NumberField path="backdrop.distanceMetres" label="Backdrop behind" quantity={length} />
       <NumberField path="backdrop.widthMetres" label="Backdrop width" quantity={length} />
       <NumberField path="backdrop.heightMetres" label="Backdrop height" quantity={length} />
+      <KindChoice path="room" label="Walls" kinds={ROOMS} />
+      <PartFields path="room" />
     </>
   );
 }

@@ -56,9 +56,7 @@ export function FacePanel() {
         <>
           <NumberField path="light.face.widthMetres" label="Width" quantity={length} />
           <NumberField path="light.face.heightMetres" label="Height" quantity={length} />
-          <PanelButton className="mt-[18px]" onClick={turn}>
-            Turn 90°
-          </PanelButton>
+          <PanelButton onClick={turn}>Turn 90°</PanelButton>
         </>
       )}
       {face.kind === "strip" && (

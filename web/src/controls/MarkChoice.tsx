@@ -1,15 +1,13 @@
-import { useQuery } from "@tanstack/react-query";
-import { api } from "../api/client";
-import type { Marks } from "../api/types";
 import { limitsAt } from "../table/limits";
 import { valueAt } from "../table/paths";
 import { useTable } from "../table/store";
 import { Select } from "./Choice";
+import { useMarks } from "./useMarks";
 
 type Props = {
   path: string;
   label: string;
-  scale: keyof Marks;
+  scale: "apertures" | "shutters" | "speeds";
   /** How a mark is written. */
   show: (mark: number) => string;
 };
@@ -17,12 +15,12 @@ type Props = {
 /** A camera setting, by its marks in third stops. */
 export function MarkChoice({ path, label, scale, show }: Props) {
   const set = useTable((table) => table.set);
-  const marks = useQuery({ queryKey: ["marks"], queryFn: api.marks, staleTime: Infinity });
+  const marks = useMarks();
   if (!set) return null;
   const value = valueAt(set, path);
   if (typeof value !== "number") return null;
   const { min, max } = limitsAt(set, path);
-  const within = (marks.data?.[scale] ?? []).filter((mark) => mark >= min && mark <= max);
+  const within = (marks?.[scale] ?? []).filter((mark) => mark >= min && mark <= max);
   // a value between the marks stays what it is until another is chosen
   const same = within.find((mark) => Math.abs(mark / value - 1) < 1e-6);
   const all = same === undefined ? [value, ...within] : within;

@@ -6,16 +6,18 @@ type Props = {
   /** What it does, where its words alone do not say. */
   name?: string;
   className?: string;
+  disabled?: boolean;
 };
 
 /** A button in line with the fields of a panel. */
-export function PanelButton({ onClick, children, name, className = "" }: Props) {
+export function PanelButton({ onClick, children, name, className = "", disabled = false }: Props) {
   return (
     <button
       type="button"
       aria-label={name}
       onClick={onClick}
-      className={`h-9 self-start whitespace-nowrap rounded-md border border-edge/60 px-2 text-sm hover:bg-raised max-sm:h-11 ${className}`}
+      disabled={disabled}
+      className={`inline-flex h-9 items-center justify-center gap-1.5 self-end disabled:opacity-40 whitespace-nowrap rounded-md border border-edge/60 px-2 text-sm hover:bg-raised max-sm:h-11 ${className}`}
     >
       {children}
     </button>

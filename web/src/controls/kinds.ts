@@ -1,5 +1,18 @@
-import type { Face, FlashOutput, LedOutput, PowerDial, Source, Spread } from "../api/types";
+import type {
+  Base,
+  Card,
+  Face,
+  FlashOutput,
+  Holes,
+  LedOutput,
+  PowerDial,
+  Prop,
+  Room,
+  Source,
+  Spread,
+} from "../api/types";
 import { acrossOf, alongOf } from "../table/frame";
+import { DISHES } from "./dishes";
 
 /** What each kind of a part of the light starts as when it is chosen. */
 
@@ -82,4 +95,57 @@ export const SOURCES: Record<Exclude<Source["kind"], "measured-lamp">, Source> =
     colourTemperatureKelvin: DAYLIGHT,
     dial: DIALS.percent,
   },
+};
+
+export const HOLES: Record<Holes["kind"], Holes> = {
+  "no-holes": { kind: "no-holes" },
+  "round-holes": { kind: "round-holes", diameterMetres: 0.03, spacingMetres: 0.05 },
+};
+
+export const ROOMS: Record<Room["kind"], Room> = {
+  "open-room": { kind: "open-room" },
+  "walled-room": {
+    kind: "walled-room",
+    leftMetres: 2,
+    rightMetres: 2,
+    behindMetres: 2,
+    beforeMetres: 2.5,
+    aboveMetres: 1.7,
+    walls: "white-paper",
+    ceiling: "white-paper",
+  },
+};
+
+export const BASES: Record<Base["kind"], Base> = {
+  "no-base": { kind: "no-base" },
+  "broad-base": {
+    kind: "broad-base",
+    underStops: 1,
+    widthMetres: 0.9,
+    heightMetres: 0.9,
+    clockHours: 9,
+    heightAngleDegrees: 50,
+    distanceMetres: 1,
+  },
+};
+
+/** A white card opposite a light from the back left. */
+export const CARD: Card = {
+  surface: "white-paper",
+  widthMetres: 0.3,
+  heightMetres: 0.3,
+  clockHours: 4,
+  distanceMetres: 0.3,
+  liftMetres: 0,
+  turnDegrees: 0,
+  leanDegrees: 0,
+  holes: HOLES["no-holes"],
+};
+
+export const PROP: Prop = {
+  body: DISHES.biscuit,
+  xMetres: 0.15,
+  yMetres: 0,
+  liftMetres: 0,
+  turnDegrees: 0,
 };

@@ -189,13 +189,22 @@ function Ground({ plan, scale }: Part) {
         opacity={0.7}
       />
       <path d={scale.path(shadow)} className="fill-ink" opacity={0.28} data-testid="floor-shadow" />
+      {plan.props.map((outline) => (
+        <path
+          key={`${outline[0]?.x} ${outline[0]?.y}`}
+          d={scale.path(outline.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-raised stroke-edge"
+          strokeWidth={1.2}
+        />
+      ))}
       {plan.rims.map((rim) =>
         rim.round ? (
-          <circle
+          <ellipse
             key={`${rim.height} ${rim.halfWidth}`}
             cx={scale.across(0)}
             cy={scale.up(0)}
-            r={rim.halfWidth * scale.perMetre}
+            rx={rim.halfWidth * scale.perMetre}
+            ry={rim.halfDepth * scale.perMetre}
             className="fill-raised stroke-ink"
             strokeWidth={1.4}
           />
@@ -210,6 +219,23 @@ function Ground({ plan, scale }: Part) {
             strokeWidth={1.4}
           />
         ),
+      )}
+      {plan.cards.map((corners) => (
+        <path
+          key={`${corners[0]?.x} ${corners[0]?.y}`}
+          d={scale.path(corners.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-ink/20 stroke-ink"
+          strokeWidth={2.4}
+          strokeLinejoin="round"
+        />
+      ))}
+      {plan.base.length > 0 && (
+        <path
+          d={scale.path(plan.base.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-sand/10 stroke-sand"
+          strokeWidth={1.4}
+          strokeDasharray="4 3"
+        />
       )}
       <circle cx={scale.across(0)} cy={scale.up(0)} r={2} className="fill-ink" />
     </g>

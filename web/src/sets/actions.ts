@@ -134,7 +134,8 @@ export async function downloadLight(set: TableSet): Promise<void> {
   if (file) keep(file, set, "ies");
 }
 
-function keep(file: Blob, set: TableSet, ending: string): void {
+/** Hands a file to the person, named after the set. */
+export function keep(file: Blob, set: TableSet, ending: string): void {
   const link = document.createElement("a");
   link.href = URL.createObjectURL(file);
   link.download = `${set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set"}.${ending}`;

@@ -6,6 +6,8 @@ type Node = {
   $ref?: string;
   properties?: Record<string, Node>;
   oneOf?: Node[];
+  items?: Node;
+  maxItems?: number;
   enum?: string[];
   const?: unknown;
   minimum?: number;
@@ -32,7 +34,7 @@ function nodeAt(set: TableSet, path: string): Node {
   let walked = "";
   for (const name of path.split(".")) {
     walked = walked ? `${walked}.${name}` : name;
-    node = resolve(node.properties?.[name] ?? {}, valueAt(set, walked));
+    node = resolve(node.items ?? node.properties?.[name] ?? {}, valueAt(set, walked));
   }
   return node;
 }
@@ -46,4 +48,20 @@ export function limitsAt(set: TableSet, path: string): Limits {
 /** The words that the set file's schema allows at a path. */
 export function choicesAt(set: TableSet, path: string): string[] {
   return nodeAt(set, path).enum ?? [];
+}
+
+/** How many parts the schema allows in a list. */
+export function mostAt(set: TableSet, path: string): number {
+  return nodeAt(set, path).maxItems ?? 0;
+}
+
+export type PartField = { name: string; choice: boolean };
+
+/** The numbers and choices that the schema gives a part, in its order; parts within it are left out. */
+export function fieldsAt(set: TableSet, path: string): PartField[] {
+  return Object.entries(nodeAt(set, path).properties ?? {}).flatMap<PartField>(([name, node]) => {
+    const found = resolve(node, valueAt(set, `${path}.${name}`));
+    if (found.enum) return [{ name, choice: true }];
+    return found.minimum === undefined ? [] : [{ name, choice: false }];
+  });
 }

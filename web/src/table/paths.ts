@@ -1,6 +1,6 @@
 import type { TableSet } from "../api/types";
 
-/** The value at a path such as "light.distanceMetres". */
+/** The value at a path such as "light.distanceMetres" or "props.0.xMetres". */
 export function valueAt(set: TableSet, path: string): unknown {
   return path
     .split(".")
@@ -14,6 +14,8 @@ export function withValueAt(set: TableSet, path: string, value: unknown): TableS
 
 function put(at: unknown, [name, ...rest]: string[], value: unknown): unknown {
   if (name === undefined) return value;
+  if (Array.isArray(at))
+    return at.map((part, i) => (String(i) === name ? put(part, rest, value) : part));
   const owner = at as Record<string, unknown>;
   return { ...owner, [name]: put(owner[name], rest, value) };
 }

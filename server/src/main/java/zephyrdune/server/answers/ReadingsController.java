@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,6 +20,7 @@ import zephyrdune.readings.Doubt;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
+import zephyrdune.table.CameraAngle;
 import zephyrdune.table.TableSet;
 
 @RestController
@@ -89,7 +91,16 @@ class ReadingsController {
     }
 
     /** The marks of a camera in third stops: f-numbers, times in seconds, ISO speeds. */
-    record MarksAnswer(List<Double> apertures, List<Double> shutters, List<Double> speeds) {}
+    record MarksAnswer(List<Double> apertures, List<Double> shutters, List<Double> speeds, List<AngleMark> angles) {}
+
+    /** One of the usual camera angles, and the lens's elevation there. */
+    record AngleMark(String word, double degrees) {
+
+        static AngleMark of(CameraAngle angle) {
+            String word = angle.name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return new AngleMark(word, Math.round(Math.toDegrees(angle.elevation())));
+        }
+    }
 
     @PostMapping("/api/readings")
     @Operation(operationId = "readings", summary = "Every reading of a set")
@@ -106,8 +117,14 @@ class ReadingsController {
     }
 
     @GetMapping("/api/marks")
-    @Operation(operationId = "marks", summary = "The marks of apertures, shutters and speeds")
+    @Operation(
+            operationId = "marks",
+            summary = "The marks of apertures, shutters and speeds, and the usual camera angles")
     MarksAnswer marks() {
-        return new MarksAnswer(MarkedScale.APERTURE.marks(), MarkedScale.SHUTTER.marks(), MarkedScale.SPEED.marks());
+        return new MarksAnswer(
+                MarkedScale.APERTURE.marks(),
+                MarkedScale.SHUTTER.marks(),
+                MarkedScale.SPEED.marks(),
+                Arrays.stream(CameraAngle.values()).map(AngleMark::of).toList());
     }
 }

@@ -17,8 +17,6 @@ import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.SetSchema;
 
@@ -30,7 +28,6 @@ class PublishedApi {
             Set.of("PlanAnswer.shadow", "ProfileAnswer.width", "ReadingAnswer.ruleOfThumb", "MoveAnswer.set");
 
     @Bean
-    @Order(Ordered.LOWEST_PRECEDENCE)
     OpenApiCustomizer setShape() {
         return api -> {
             api.setInfo(new Info().title("Zephyrdune").version("1").description("The light on a table, as an API"));

@@ -5,8 +5,6 @@ import java.util.List;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.web.socket.config.annotation.EnableWebSocket;
 import org.springframework.web.socket.config.annotation.WebSocketConfigurer;
 import org.springframework.web.socket.config.annotation.WebSocketHandlerRegistry;
@@ -39,13 +37,14 @@ class SocketConfiguration implements WebSocketConfigurer {
 
     /** What goes over the connection is described with the rest. */
     @Bean
-    @Order(Ordered.HIGHEST_PRECEDENCE)
+    @SuppressWarnings("unchecked") // as the library declares its schemas
     OpenApiCustomizer messageShapes() {
         return api -> {
             for (Class<?> type : List.of(FrameNews.class, Loupe.class)) {
-                ModelConverters.getInstance(true)
-                        .readAll(type)
-                        .forEach((name, schema) -> api.getComponents().addSchemas(name, schema));
+                ModelConverters.getInstance(true).readAll(type).forEach((name, schema) -> {
+                    schema.setRequired(List.copyOf(schema.getProperties().keySet()));
+                    api.getComponents().addSchemas(name, schema);
+                });
             }
         };
     }

@@ -1,0 +1,36 @@
+import { create } from "zustand";
+
+/** What the pointer does on the picture. */
+export type Tool = "look" | "profile" | "frame";
+
+type View = {
+  /** Words of the layers that are switched off. */
+  off: string[];
+  /** Whether what is out of focus looks it. */
+  deep: boolean;
+  /** Whether clipped and blocked places are marked. */
+  warnings: boolean;
+  /** Whether lines of equal light are drawn over the table. */
+  lines: boolean;
+  histogram: boolean;
+  tool: Tool;
+  toggleLayer: (word: string) => void;
+  toggle: (name: "deep" | "warnings" | "lines" | "histogram") => void;
+  take: (tool: Tool) => void;
+};
+
+/** How the picture is looked at; it changes nothing on the table. */
+export const useView = create<View>((put) => ({
+  off: [],
+  deep: false,
+  warnings: false,
+  lines: false,
+  histogram: false,
+  tool: "look",
+  toggleLayer: (word) =>
+    put(({ off }) => ({
+      off: off.includes(word) ? off.filter((other) => other !== word) : [...off, word],
+    })),
+  toggle: (name) => put((view) => ({ [name]: !view[name] })),
+  take: (tool) => put((view) => ({ tool: view.tool === tool ? "look" : tool })),
+}));
