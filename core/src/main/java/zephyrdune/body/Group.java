@@ -40,6 +40,11 @@ final class Group implements Solid {
     }
 
     @Override
+    public List<Solid> pieces() {
+        return List.of(bodies);
+    }
+
+    @Override
     public Ball ball() {
         return ball;
     }

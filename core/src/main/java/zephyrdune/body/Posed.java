@@ -1,11 +1,16 @@
 package zephyrdune.body;
 
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 
 /** A body stretched, turned and put elsewhere. */
 final class Posed implements Solid {
 
     private final Solid body;
+    private final Vector3D x;
+    private final Vector3D y;
+    private final Vector3D z;
+    private final Vector3D origin;
 
     /** Image of the origin. */
     private final double[] at;
@@ -21,6 +26,10 @@ final class Posed implements Solid {
     /** @param x where the unit vector along x goes; y and z likewise, square to each other */
     Posed(Solid body, Vector3D x, Vector3D y, Vector3D z, Vector3D at) {
         this.body = body;
+        this.x = x;
+        this.y = y;
+        this.z = z;
+        origin = at;
         this.at = at.toArray();
         double volume = x.dot(y.cross(z));
         intoX = y.cross(z).multiply(1 / volume).toArray();
@@ -29,22 +38,39 @@ final class Posed implements Solid {
         Ball own = body.ball();
         double stretch = Math.max(x.norm(), Math.max(y.norm(), z.norm()));
         Vector3D middle = at.add(x.multiply(own.x())).add(y.multiply(own.y())).add(z.multiply(own.z()));
-        bounds = bounds(body.bounds(), x.toArray(), y.toArray(), z.toArray());
+        bounds = bounds(body.bounds());
         ball = new Ball(middle.getX(), middle.getY(), middle.getZ(), stretch * own.radius());
     }
 
     /** The image of a box: its middle, and half its sides added up along each axis. */
-    private Bounds bounds(Bounds own, double[] x, double[] y, double[] z) {
+    private Bounds bounds(Bounds own) {
+        double[] alongX = x.toArray();
+        double[] alongY = y.toArray();
+        double[] alongZ = z.toArray();
         double[] low = new double[3];
         double[] high = new double[3];
         for (int axis = 0; axis < 3; axis++) {
-            double middle = at[axis] + own.middle(0) * x[axis] + own.middle(1) * y[axis] + own.middle(2) * z[axis];
-            double half =
-                    own.half(0) * Math.abs(x[axis]) + own.half(1) * Math.abs(y[axis]) + own.half(2) * Math.abs(z[axis]);
+            double middle = at[axis]
+                    + own.middle(0) * alongX[axis]
+                    + own.middle(1) * alongY[axis]
+                    + own.middle(2) * alongZ[axis];
+            double half = own.half(0) * Math.abs(alongX[axis])
+                    + own.half(1) * Math.abs(alongY[axis])
+                    + own.half(2) * Math.abs(alongZ[axis]);
             low[axis] = middle - half;
             high[axis] = middle + half;
         }
         return Bounds.of(low, high);
+    }
+
+    @Override
+    public List<Solid> pieces() {
+        List<Solid> pieces = body.pieces();
+        return pieces.size() == 1
+                ? List.of(this)
+                : pieces.stream()
+                        .<Solid>map(piece -> new Posed(piece, x, y, z, origin))
+                        .toList();
     }
 
     @Override

@@ -1,5 +1,7 @@
 package zephyrdune.body;
 
+import java.util.List;
+
 /** A body that rays meet. */
 public interface Solid {
 
@@ -11,6 +13,11 @@ public interface Solid {
 
     /** A box that holds the body. */
     Bounds bounds();
+
+    /** The bodies it is made of, or itself alone. */
+    default List<Solid> pieces() {
+        return List.of(this);
+    }
 
     /** A ball that holds the body. */
     Ball ball();

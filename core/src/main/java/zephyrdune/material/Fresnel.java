@@ -32,11 +32,12 @@ public final class Fresnel {
         return squared <= 0 ? 0 : Math.sqrt(squared);
     }
 
-    /** Mirrored share of light that comes evenly from all sides, by the midpoint rule over the squared cosine. */
+    /** Mirrored share of light that comes evenly from all sides, by the midpoint rule over the cosine. */
     static double meanMirrored(double index) {
         double sum = 0;
         for (int i = 0; i < MEAN_STEPS; i++) {
-            sum += mirrored(Math.sqrt((i + 0.5) / MEAN_STEPS), index);
+            double cosine = (i + 0.5) / MEAN_STEPS;
+            sum += 2 * cosine * mirrored(cosine, index);
         }
         return sum / MEAN_STEPS;
     }

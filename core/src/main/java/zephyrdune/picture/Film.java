@@ -23,9 +23,6 @@ public final class Film {
     /** Sides of the squares that are worked on one by one, pixels. */
     private static final int TILE = 16;
 
-    /** Tiles between two questions whether to stop. */
-    private static final int AT_ONCE = 16;
-
     private final Stage stage;
     private final Sight sight;
     private final int width;
@@ -49,10 +46,8 @@ public final class Film {
 
     private final Guides guides;
 
-    /** Tiles of the pass under way, and how many of them are done. */
+    /** Tiles of the pass under way that are still to be done. */
     private int[] due = {};
-
-    private int next;
 
     /** @param deep whether what is out of focus looks it */
     public Film(TableSet set, int width, int height, boolean deep) {
@@ -112,7 +107,7 @@ public final class Film {
      * Adds one sample to every pixel; returns false when it was stopped before it was done, after which the next call goes on
      * where it left.
      *
-     * @param stop asked every few tiles
+     * @param stop asked before every tile, by several threads
      */
     public boolean pass(Effort effort, BooleanSupplier stop) {
         return pass(effort, null, 0, stop);
@@ -126,27 +121,24 @@ public final class Film {
      * @param noise wanted, stops
      */
     public boolean pass(Effort effort, Mix mix, double noise, BooleanSupplier stop) {
-        if (next == due.length) {
+        if (due.length == 0) {
             due = IntStream.range(0, samples.length)
                     .filter(tile ->
                             mix == null || samples[tile] < Noise.LEAST_SAMPLES || Noise.ofTile(this, mix, tile) > noise)
                     .toArray();
-            next = 0;
         }
-        while (next < due.length) {
-            if (stop.getAsBoolean()) {
-                return false;
+        boolean[] done = new boolean[due.length];
+        IntStream.range(0, due.length).parallel().forEach(i -> {
+            if (!stop.getAsBoolean()) {
+                expose(due[i], effort);
+                done[i] = true;
             }
-            int to = Math.min(due.length, next + AT_ONCE);
-            IntStream.range(next, to).parallel().forEach(i -> expose(due[i], effort));
-            next = to;
-        }
-        return true;
-    }
-
-    /** Whether every pixel has been looked at. */
-    public boolean covered() {
-        return Arrays.stream(samples).allMatch(count -> count > 0);
+        });
+        due = IntStream.range(0, due.length)
+                .filter(i -> !done[i])
+                .map(i -> due[i])
+                .toArray();
+        return due.length == 0;
     }
 
     private void expose(int tile, Effort effort) {

@@ -10,21 +10,21 @@ public final class Sobol {
     private static final int FIRST_SEED = 0x1b873593;
     private static final int SECOND_SEED = 0x3c6ef372;
 
-    /** Second dimension of the indices 0 to 255, and of 256 times those. */
+    /** Second dimension of the indices 0 to 255, and of 256 times those; bits in reverse. */
     private static final int[] LOW = seconds(0);
 
     private static final int[] HIGH = seconds(8);
 
     private Sobol() {}
 
-    /** First coordinate of a point, 0 to below 1. */
+    /** First coordinate of a point, 0 to below 1: its index read backwards. */
     public static double first(int index, int seed) {
-        return unit(scrambled(Integer.reverse(index), seed ^ FIRST_SEED));
+        return unit(Integer.reverse(flipped(index, seed ^ FIRST_SEED)));
     }
 
     /** Second coordinate of a point, 0 to below 1; the sequence starts again after 65,536 points. */
     public static double second(int index, int seed) {
-        return unit(scrambled(LOW[index & 255] ^ HIGH[(index >>> 8) & 255], seed ^ SECOND_SEED));
+        return unit(Integer.reverse(flipped(LOW[index & 255] ^ HIGH[(index >>> 8) & 255], seed ^ SECOND_SEED)));
     }
 
     /**
@@ -32,7 +32,7 @@ public final class Sobol {
      * aligned run of a power of two stays together.
      */
     public static int shuffled(int index, int seed) {
-        return scrambled(index, seed) & 0xffff;
+        return Integer.reverse(flipped(Integer.reverse(index), seed)) & 0xffff;
     }
 
     /** A seed that belongs to two numbers. */
@@ -49,26 +49,27 @@ public final class Sobol {
     private static int[] seconds(int shift) {
         int[] values = new int[256];
         for (int i = 0; i < values.length; i++) {
+            int value = 0;
             int direction = 1 << 31;
             for (int rest = i << shift; rest != 0; rest >>>= 1) {
                 if ((rest & 1) != 0) {
-                    values[i] ^= direction;
+                    value ^= direction;
                 }
                 direction ^= direction >>> 1;
             }
+            values[i] = Integer.reverse(value);
         }
         return values;
     }
 
-    /** Owen's scrambling: each bit is flipped by a hash of the bits above it (Laine and Karras's hash, reversed). */
-    private static int scrambled(int bits, int seed) {
-        int x = Integer.reverse(bits);
-        x += seed;
+    /** Owen's scrambling of bits in reverse: each is flipped by a hash of those below it (Laine and Karras's hash). */
+    private static int flipped(int reversed, int seed) {
+        int x = reversed + seed;
         x ^= x * 0x6c50b47c;
         x ^= x * 0xb82f1e52;
         x ^= x * 0xc7afe638;
         x ^= x * 0x8d22f6e6;
-        return Integer.reverse(x);
+        return x;
     }
 
     private static double unit(int bits) {

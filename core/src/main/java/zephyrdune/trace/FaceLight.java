@@ -6,8 +6,8 @@ import zephyrdune.illuminance.Illuminance;
 
 /**
  * A light's face, of luminance 1 in its centre, as surfaces sample it: places on it are picked about as likely as the light
- * they give, by a bilinear fit to what its corners give (D. Hart and others, Practical product sampling by fitting and
- * composing warps, EGSR 2020, there over solid angle). Works in place; used by one thread.
+ * they give, by a warp of the square that is fitted to what its corners give (after D. Hart and others, Practical product
+ * sampling by fitting and composing warps, EGSR 2020; a quadratic along each side instead of a root). Works in place; used by one thread.
  */
 final class FaceLight {
 
@@ -40,11 +40,17 @@ final class FaceLight {
     private final double[] front;
     private final double[] place = new double[2];
 
-    // the bilinear fit: at the corners (0,0), (1,0), (0,1), (1,1)
+    // what the corners give: (0,0), (1,0), (0,1), (1,1)
     private double w00;
     private double w10;
     private double w01;
     private double w11;
+
+    /**
+     * Share of the light that reached the surface looked at last, as a first guess at what reaches the next: found by sample
+     * numbers of another pixel, so that it favours nothing.
+     */
+    double arrived = 1;
 
     // what look() leaves behind
     double towardsX;
@@ -124,9 +130,11 @@ final class FaceLight {
         double u = s;
         double v = t;
         if (fitted && warped) {
-            v = linear(t, w00 + w10, w01 + w11);
-            u = linear(s, (1 - v) * w00 + v * w01, (1 - v) * w10 + v * w11);
-            likely = fit(u, v);
+            double upwards = lean(w00 + w10, w01 + w11);
+            v = t + upwards * t * (1 - t);
+            double across = lean((1 - v) * w00 + v * w01, (1 - v) * w10 + v * w11);
+            u = s + across * s * (1 - s);
+            likely = 1 / ((1 + across * (1 - 2 * s)) * (1 + upwards * (1 - 2 * t)));
         }
         face.outline().place(u, v, place);
         double sx = centre[0] + place[0] * acrossHalf[0] + place[1] * upHalf[0] - at.x;
@@ -152,7 +160,7 @@ final class FaceLight {
     double chance(Place on, double cosine, boolean fitted) {
         double distance = on.hit.distance;
         double likely = fitted && warped
-                ? fit((body.across(on.x, on.y, on.z) + 1) / 2, (body.up(on.x, on.y, on.z) + 1) / 2)
+                ? likely((body.across(on.x, on.y, on.z) + 1) / 2, (body.up(on.x, on.y, on.z) + 1) / 2)
                 : 1;
         return likely * distance * distance / (area * cosine);
     }
@@ -172,18 +180,20 @@ final class FaceLight {
         return face.evenness(across, up) * face.distribution().relativeIntensity(toSide, upwards, cosine) / cosine;
     }
 
-    /** The fit at a place, over its mean. */
-    private double fit(double u, double v) {
-        double here = (1 - v) * ((1 - u) * w00 + u * w10) + v * ((1 - u) * w01 + u * w11);
-        return 4 * here / (w00 + w10 + w01 + w11);
+    /** How likely the warp comes to a place of the unit square. */
+    private double likely(double u, double v) {
+        double upwards = lean(w00 + w10, w01 + w11);
+        double across = lean((1 - v) * w00 + v * w01, (1 - v) * w10 + v * w11);
+        return 1 / (slope(across, u) * slope(upwards, v));
     }
 
-    /** A number from 0 to 1 spread as a straight line from {@code a} at 0 to {@code b} at 1. */
-    private static double linear(double uniform, double a, double b) {
-        if (uniform == 0) {
-            return 0;
-        }
-        double root = Math.sqrt(a * a + uniform * (b * b - a * a));
-        return Math.min(1, uniform * (a + b) / (a + root));
+    /** Slope of s + lean s (1 - s) where that is {@code x}: the root of what lies under the quadratic's solution. */
+    private static double slope(double lean, double x) {
+        return Math.sqrt((1 + lean) * (1 + lean) - 4 * lean * x);
+    }
+
+    /** Of a warp that makes one end of a stretch as much likelier than the other as their weights are. */
+    private static double lean(double a, double b) {
+        return (b - a) / (b + a);
     }
 }

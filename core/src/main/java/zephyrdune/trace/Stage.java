@@ -51,6 +51,13 @@ public final class Stage {
     private final int[] opaqueOwner;
     private final double[] opaqueBalls;
     private final double[] opaqueTops;
+
+    /** The pieces of the opaque bodies: those of body i are from firstPiece[i] to before firstPiece[i + 1]. */
+    private final Solid[] pieces;
+
+    private final int[] firstPiece;
+    private final double[] pieceBalls;
+    private final double[] pieceTops;
     private final Solid[] clear;
     private final int[] clearOwner;
     private final double[] clearBalls;
@@ -110,6 +117,18 @@ public final class Stage {
         opaqueOwner = opaques.owners();
         opaqueBalls = opaques.balls();
         opaqueTops = opaques.solids.stream()
+                .mapToDouble(solid -> solid.bounds().highZ())
+                .toArray();
+        Bodied split = new Bodied();
+        firstPiece = new int[opaque.length + 1];
+        for (int i = 0; i < opaque.length; i++) {
+            firstPiece[i] = split.solids.size();
+            opaque[i].pieces().forEach(piece -> split.add(piece, 0));
+        }
+        firstPiece[opaque.length] = split.solids.size();
+        pieces = split.solids.toArray(Solid[]::new);
+        pieceBalls = split.balls();
+        pieceTops = split.solids.stream()
                 .mapToDouble(solid -> solid.bounds().highZ())
                 .toArray();
         clear = clears.solids.toArray(Solid[]::new);
@@ -224,10 +243,17 @@ public final class Stage {
         // how steeply light comes down at least, from anywhere on the face
         double slope = Math.max(0, light.lowest - z) / (Math.sqrt(fx * fx + fy * fy) + face.radius());
         for (int i = 0; i < opaque.length; i++) {
-            if (opaqueOwner[i] != light.owner
-                    && !underneath(i, x, y, z, slope)
-                    && overlaps(opaqueBalls, i, x, y, z, fx, fy, fz, far, face.radius())) {
-                between.opaque[between.opaques++] = i;
+            if (opaqueOwner[i] == light.owner
+                    || underneath(opaqueBalls, opaqueTops, i, x, y, z, slope)
+                    || !overlaps(opaqueBalls, i, x, y, z, fx, fy, fz, far, face.radius())) {
+                continue;
+            }
+            for (int k = firstPiece[i]; k < firstPiece[i + 1]; k++) {
+                if (firstPiece[i] + 1 == firstPiece[i + 1]
+                        || !underneath(pieceBalls, pieceTops, k, x, y, z, slope)
+                                && overlaps(pieceBalls, k, x, y, z, fx, fy, fz, far, face.radius())) {
+                    between.opaque[between.opaques++] = k;
+                }
             }
         }
         for (int i = 0; i < clear.length; i++) {
@@ -238,12 +264,13 @@ public final class Stage {
     }
 
     /** Whether light that comes down so steeply passes over a body on its way to a place. */
-    private boolean underneath(int i, double x, double y, double z, double slope) {
-        double bx = opaqueBalls[4 * i] - x;
-        double by = opaqueBalls[4 * i + 1] - y;
-        double over = opaqueTops[i] - z;
+    private static boolean underneath(
+            double[] balls, double[] tops, int i, double x, double y, double z, double slope) {
+        double bx = balls[4 * i] - x;
+        double by = balls[4 * i + 1] - y;
+        double over = tops[i] - z;
         double away = Math.sqrt(bx * bx + by * by);
-        double nearest = away - Math.sqrt(opaqueBalls[4 * i + 3]);
+        double nearest = away - Math.sqrt(balls[4 * i + 3]);
         return slope > 0 && nearest > 0 && nearest * slope > over;
     }
 
@@ -293,7 +320,7 @@ public final class Stage {
         }
         for (int k = 0; k < between.opaques; k++) {
             int i = between.opaque[k];
-            if (!misses(ray, opaqueBalls, i) && opaque[i].blocks(ray, length - SKIN)) {
+            if (!misses(ray, pieceBalls, i) && pieces[i].blocks(ray, length - SKIN)) {
                 passed[0] = 0;
                 passed[1] = 0;
                 passed[2] = 0;
@@ -337,7 +364,7 @@ public final class Stage {
     }
 
     Between between() {
-        return new Between(opaque.length, clear.length);
+        return new Between(pieces.length, clear.length);
     }
 
     /** What stands between a place and a face; one is used over and over. */

@@ -75,7 +75,10 @@ final class Straight {
         }
         stage.gather(at.x, at.y, at.z, light, between);
         boolean clear = between.nothing();
-        double usual = exact ? usual(at, light) : 0;
+        double guess = clear ? 1 : light.arrived;
+        double usual = exact ? guess * usual(at, light) : 0;
+        double all = 0;
+        double arrived = 0;
         matteRed = even * usual / Math.PI;
         matteGreen = matteRed;
         matteBlue = matteRed;
@@ -91,6 +94,8 @@ final class Straight {
             if (light.look(numbers.first, numbers.second, seen, at)) {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
+                all += light.given;
+                arrived += faces ? light.given * passed[1] : 0;
                 if (matte) {
                     addMatte(at, light, faces, usual, looks);
                 }
@@ -98,6 +103,9 @@ final class Straight {
                     addMirrored(at, light, looks);
                 }
             }
+        }
+        if (seen && !clear && all > 0) {
+            light.arrived = arrived / all;
         }
     }
 
