@@ -2,6 +2,7 @@ package zephyrdune.readings;
 
 import java.util.ArrayList;
 import java.util.List;
+import zephyrdune.shadow.HeroShade;
 import zephyrdune.source.BatteryFlash;
 import zephyrdune.source.GuideNumber;
 import zephyrdune.source.Source;
@@ -9,7 +10,7 @@ import zephyrdune.table.Light;
 import zephyrdune.table.TableSet;
 
 /**
- * Something that can be, but hardly is: most often a unit mixed up. The bounds are common practice for a table, no
+ * Something that can be, but is hardly meant: a unit mixed up, a prop in the light. The bounds are common practice for a table, no
  * published source.
  *
  * @param field path of the component to look at
@@ -28,6 +29,9 @@ public record Doubt(String field, String words) {
 
     /** Guide numbers in metres above this are those of no battery flash; in feet they are. */
     private static final double STRONG = 85;
+
+    /** A hero that gets this much less than the key gives looks shaded: a seventh of a stop. */
+    private static final double SHADED = 0.1;
 
     /** From here up it is the sun. */
     private static final double SUNLIT = 20_000;
@@ -64,7 +68,17 @@ public record Doubt(String field, String words) {
                     "%.0f lux is direct sun; a bright room has a few hundred"
                             .formatted(set.ambient().illuminance())));
         }
+        aboutProps(doubts, set);
         return doubts;
+    }
+
+    private static void aboutProps(List<Doubt> doubts, TableSet set) {
+        HeroShade.worst(set)
+                .filter(shade -> shade.share() > SHADED)
+                .ifPresent(shade -> doubts.add(new Doubt(
+                        "props[" + shade.prop() + "].x",
+                        "Prop %d stands in the hero's light and keeps %.0f %% of the key off it; move it, or raise the light"
+                                .formatted(shade.prop() + 1, 100 * shade.share()))));
     }
 
     private static void aboutGuideNumber(List<Doubt> doubts, Source source) {

@@ -7,6 +7,7 @@ import static zephyrdune.readings.ReadingKind.FALL_OFF_FRAME;
 import static zephyrdune.readings.ReadingKind.FALL_OFF_HERO;
 import static zephyrdune.readings.ReadingKind.POINT_RULE_ERROR;
 import static zephyrdune.readings.ReadingKind.SHADOW_CLOCK;
+import static zephyrdune.readings.ReadingKind.SHADOW_DEPTH;
 import static zephyrdune.readings.ReadingKind.SHADOW_LENGTH;
 import static zephyrdune.readings.ReadingKind.SIZE_ACROSS;
 import static zephyrdune.readings.ReadingKind.SIZE_ALONG;
@@ -20,6 +21,7 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.illuminance.PointRule;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
+import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.softness.ApparentSize;
 import zephyrdune.softness.ShadowEdge;
 import zephyrdune.softness.TableShadow;
@@ -47,6 +49,7 @@ final class Probe {
             case SIZE_ACROSS, SIZE_ALONG, SOLID_ANGLE -> size(kind);
             case TIP_EDGE, TIP_EDGE_SEEN, SIDE_EDGE, SIDE_EDGE_SEEN, EDGE_TO_RIM, SHADOW_LENGTH, SHADOW_CLOCK ->
                 shadow.map(found -> shadow(kind, found)).orElseGet(() -> Reading.absent(kind, noShadow()));
+            case SHADOW_DEPTH -> shadowDepth();
             case FALL_OFF_HERO -> fallOff(kind, FallOff.acrossHero(set, key));
             case FALL_OFF_FRAME -> fallOff(kind, FallOff.acrossFrame(set, key));
             case BACKDROP_LEVEL ->
@@ -139,6 +142,13 @@ final class Probe {
         double a = key.face().centre().distance(found.sideEdge());
         double b = found.sideEdge().distance(found.side());
         return 2 * key.face().acrossHalf().norm() * b / a;
+    }
+
+    private Reading shadowDepth() {
+        return ShadowDepth.of(set)
+                .filter(depth -> Double.isFinite(depth.stops()))
+                .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place()))
+                .orElseGet(() -> Reading.absent(SHADOW_DEPTH, shadow.isEmpty() ? noShadow() : NO_LIGHT));
     }
 
     private Reading fallOff(ReadingKind kind, FallOff fallOff) {

@@ -77,6 +77,14 @@ public enum ReadingKind {
             "Opposite the light's clock position",
             "Geometry",
             "Moving the light round the table"),
+    SHADOW_DEPTH(
+            "Shadow depth",
+            Unit.STOP,
+            "How much darker the table is in the middle of the dish's shadow than it would be without the dish, with "
+                    + "all light: key, table, walls, cards, room.",
+            "log2(E without the dish / E), each the mean of traced samples; sure to about 0.02 stop",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "A white card opposite the light, nearer walls or more room light lift it; a bigger light too"),
     FALL_OFF_HERO(
             "Across the dish",
             Unit.STOP,

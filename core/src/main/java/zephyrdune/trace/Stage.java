@@ -71,7 +71,7 @@ public final class Stage {
     /** Places and turns of the bodies, for their textures: x, y, lift, cosine, sine of each. */
     private final double[] poses;
 
-    private Stage(TableSet set) {
+    private Stage(TableSet set, boolean hero) {
         key = EmittingFace.of(set.light()).withLuminance(1);
         base = set.base() instanceof BroadBase broad
                 ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
@@ -92,7 +92,9 @@ public final class Stage {
         if (base != null) {
             opaques.add(new FaceBody(base), BASE_FACE);
         }
-        add(Bodies.of(set.dish()), HERO, opaques, clears);
+        if (hero) {
+            add(Bodies.of(set.dish()), HERO, opaques, clears);
+        }
         for (int i = 0; i < set.props().size(); i++) {
             Prop prop = set.props().get(i);
             int owner = HERO + 1 + i;
@@ -137,7 +139,12 @@ public final class Stage {
     }
 
     public static Stage of(TableSet set) {
-        return new Stage(set);
+        return new Stage(set, true);
+    }
+
+    /** The same set with its hero taken away. */
+    public static Stage withoutHero(TableSet set) {
+        return new Stage(set, false);
     }
 
     private static void add(Body body, int owner, Bodied opaques, Bodied clears) {

@@ -1,0 +1,71 @@
+package zephyrdune.bench;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.table.Card;
+import zephyrdune.table.Drum;
+import zephyrdune.table.Prop;
+import zephyrdune.table.RoundHoles;
+import zephyrdune.table.Surface;
+import zephyrdune.table.TableSet;
+
+/** Sets to trace: two of the demo's, and what is made of them. */
+public enum DemoSet {
+    CHOWDER("1-chowder"),
+    CORDIAL("5-cordial"),
+    /** The chowder alone, under a card with some sixty holes near the light. */
+    HOLES("1-chowder"),
+    /** The same without the card. */
+    OPEN("1-chowder"),
+    /** Forty pieces on the table. */
+    CROWDED("1-chowder");
+
+    private static final int PIECES = 40;
+
+    private final String file;
+
+    DemoSet(String file) {
+        this.file = file;
+    }
+
+    TableSet set() {
+        TableSet set;
+        try {
+            set = SetFormat.read(Files.readAllBytes(Path.of("server/src/main/resources/demo/" + file + ".json")));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (BadFile e) {
+            throw new IllegalStateException(e);
+        }
+        return switch (this) {
+            case OPEN -> set.withProps(List.of());
+            case HOLES -> set.withProps(List.of()).withCards(List.of(holed()));
+            case CROWDED -> set.withProps(crowd());
+            default -> set;
+        };
+    }
+
+    private static Card holed() {
+        return new Card(
+                Surface.BLACK_PAPER, 0.5, 0.5, 10 * Math.PI / 6, 0.35, 0.2, 0, -Math.PI / 6, new RoundHoles(0.03, 0.062));
+    }
+
+    private static List<Prop> crowd() {
+        List<Prop> crowd = new ArrayList<>();
+        for (int i = 0; i < PIECES; i++) {
+            crowd.add(new Prop(
+                    new Drum(0.03, 0.03, 0.03 + 0.001 * i, Surface.CREAM, Surface.CREAM),
+                    -0.42 + 0.12 * (i % 8),
+                    0.15 + 0.1 * (i / 8),
+                    0,
+                    0));
+        }
+        return crowd;
+    }
+}

@@ -1,0 +1,109 @@
+package zephyrdune.bench;
+
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
+import zephyrdune.picture.Film;
+import zephyrdune.picture.Mix;
+import zephyrdune.picture.Picture;
+import zephyrdune.picture.PictureStops;
+import zephyrdune.picture.Progress;
+import zephyrdune.picture.Smooth;
+import zephyrdune.table.TableSet;
+import zephyrdune.trace.Effort;
+import zephyrdune.trace.Stage;
+
+/** Pictures on all cores: a first look, one pass, and the rays they are made of. */
+@State(Scope.Benchmark)
+@Fork(1)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+public class PictureBench {
+
+    private static final int RAYS = 10_000;
+
+    @Param
+    private DemoSet demo;
+
+    private TableSet set;
+    private Mix mix;
+    private Film film;
+    private Stage stage;
+    private double[] rays;
+
+    @Setup
+    public void layTheTable() {
+        set = demo.set();
+        mix = Mix.of(set, Set.of());
+        film = new Film(set, 480, 320, false);
+        film.pass(Effort.USUAL, () -> false);
+        stage = Stage.of(set);
+        Random random = new Random(1);
+        rays = new double[6 * RAYS];
+        for (int i = 0; i < rays.length; i += 6) {
+            rays[i] = random.nextGaussian() * 0.2;
+            rays[i + 1] = random.nextGaussian() * 0.2;
+            rays[i + 2] = 0.001;
+            double turn = 2 * Math.PI * random.nextDouble();
+            double up = random.nextDouble();
+            rays[i + 3] = Math.sqrt(1 - up * up) * Math.cos(turn);
+            rays[i + 4] = Math.sqrt(1 - up * up) * Math.sin(turn);
+            rays[i + 5] = up;
+        }
+    }
+
+    /** From the set to the first thing shown: target 40 ms. */
+    @Benchmark
+    public Picture firstLook() {
+        Progress progress = new Progress(set, false);
+        progress.step(mix, () -> false);
+        return progress.picture(mix);
+    }
+
+    /** 480 x 320, eight shadow rays and one path a pixel: target 250 ms. */
+    @Benchmark
+    public boolean onePass() {
+        return film.pass(Effort.USUAL, () -> false);
+    }
+
+    /** Evening out 480 x 320 for a preview. */
+    @Benchmark
+    public Picture smooth() {
+        return Smooth.of(film, mix);
+    }
+
+    /** Lines of equal light over the picture: with the readings, target 16 ms. */
+    @Benchmark
+    public PictureStops stopLines() {
+        return PictureStops.of(set, 121, 81);
+    }
+
+    /** Ten thousand rays from the table upwards to what they meet, on one core; the baseline of the others. */
+    @Benchmark
+    public double tenThousandRays() {
+        Ray ray = new Ray();
+        Hit hit = new Hit();
+        double sum = 0;
+        for (int i = 0; i < rays.length; i += 6) {
+            ray.set(rays[i], rays[i + 1], rays[i + 2], rays[i + 3], rays[i + 4], rays[i + 5]);
+            stage.meet(ray, hit);
+            sum += hit.distance;
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,59 @@
+package zephyrdune.shadow;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import zephyrdune.table.Prop;
+import zephyrdune.table.TableSet;
+import zephyrdune.trace.Effort;
+import zephyrdune.trace.Layers;
+import zephyrdune.trace.Stage;
+import zephyrdune.trace.Tracer;
+
+/**
+ * A prop that stands in the hero's light.
+ *
+ * @param prop its number in the set
+ * @param share of the key's light that it keeps off the hero's top, 0 to 1
+ */
+public record HeroShade(int prop, double share) {
+
+    private static final int RAYS = 32;
+    private static final double OUT = 0.6;
+
+    /** Places on the hero's top, as shares of its radius. */
+    private static final double[][] PLACES = {{0, 0}, {OUT, 0}, {-OUT, 0}, {0, OUT}, {0, -OUT}};
+
+    /** The prop that keeps most of the key off the hero, if one does at all. */
+    public static Optional<HeroShade> worst(TableSet set) {
+        if (set.props().isEmpty()) {
+            return Optional.empty();
+        }
+        double now = light(set);
+        double alone = light(set.withProps(List.of()));
+        if (alone == 0 || now >= alone) {
+            return Optional.empty();
+        }
+        HeroShade worst = null;
+        for (int i = 0; i < set.props().size(); i++) {
+            List<Prop> others = new ArrayList<>(set.props());
+            others.remove(i);
+            double share = (light(set.withProps(others)) - now) / alone;
+            if (share > 0 && (worst == null || share > worst.share)) {
+                worst = new HeroShade(i, share);
+            }
+        }
+        return Optional.ofNullable(worst);
+    }
+
+    private static double light(TableSet set) {
+        Tracer tracer = new Tracer(Stage.of(set), Effort.direct(RAYS));
+        double radius = set.dish().radius();
+        double sum = 0;
+        for (double[] place : PLACES) {
+            tracer.incident(place[0] * radius, place[1] * radius, set.dish().height(), 0, 0, 1, 1, 0);
+            sum += tracer.out[3 * Layers.KEY + 1];
+        }
+        return sum;
+    }
+}

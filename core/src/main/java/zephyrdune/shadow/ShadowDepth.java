@@ -1,0 +1,53 @@
+package zephyrdune.shadow;
+
+import java.util.Optional;
+import java.util.Set;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.measure.Stops;
+import zephyrdune.picture.Mix;
+import zephyrdune.softness.TableShadow;
+import zephyrdune.table.TableSet;
+import zephyrdune.trace.Effort;
+import zephyrdune.trace.Stage;
+import zephyrdune.trace.Tracer;
+
+/**
+ * How dark the hero's shadow is: all light on the table in the middle of it, against the same place without the hero. What
+ * table, walls, cards and the room give is in both.
+ *
+ * <p>Found by traced samples, evenly spread: sure to about a fiftieth of a stop, and the same for the same set.
+ *
+ * @param place on the table, half way from under the rim to the shadow's tip, metres
+ * @param stops by which it is darker
+ */
+public record ShadowDepth(Vector3D place, double stops) {
+
+    private static final int LOOKS = 256;
+    private static final Effort EFFORT = new Effort(4, 1, Effort.USUAL.reflections());
+    private static final int SEED = 4711;
+
+    /** The depth, or nothing where the shadow does not end on the table. */
+    public static Optional<ShadowDepth> of(TableSet set) {
+        return TableShadow.of(set).map(shadow -> {
+            Vector3D foot =
+                    Vector3D.of(shadow.tipEdge().getX(), shadow.tipEdge().getY(), 0);
+            Vector3D place = foot.lerp(shadow.tip(), 0.5);
+            Mix mix = Mix.of(set, Set.of());
+            double there = light(Stage.of(set), mix, place);
+            double without = light(Stage.withoutHero(set), mix, place);
+            return new ShadowDepth(place, Stops.between(without, there));
+        });
+    }
+
+    private static double light(Stage stage, Mix mix, Vector3D place) {
+        Tracer tracer = new Tracer(stage, EFFORT);
+        double sum = 0;
+        for (int look = 0; look < LOOKS; look++) {
+            tracer.incident(place.getX(), place.getY(), place.getZ(), 0, 0, 1, SEED, look);
+            for (int layer = 0; layer < tracer.out.length / 3; layer++) {
+                sum += mix.weight(layer, 1) * tracer.out[3 * layer + 1];
+            }
+        }
+        return Math.max(0, sum);
+    }
+}

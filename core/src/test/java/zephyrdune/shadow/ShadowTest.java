@@ -1,0 +1,81 @@
+package zephyrdune.shadow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static zephyrdune.table.Sets.box;
+
+import java.util.List;
+import org.testng.annotations.Test;
+import zephyrdune.readings.Doubt;
+import zephyrdune.table.Ambient;
+import zephyrdune.table.Backdrop;
+import zephyrdune.table.Block;
+import zephyrdune.table.Bottle;
+import zephyrdune.table.Card;
+import zephyrdune.table.Medium;
+import zephyrdune.table.NoHoles;
+import zephyrdune.table.Prop;
+import zephyrdune.table.Sets;
+import zephyrdune.table.Surface;
+import zephyrdune.table.TableSet;
+import zephyrdune.table.TableTop;
+
+/** Shadows and what throws them. */
+public class ShadowTest {
+
+    private static final double HARD = 0.02;
+
+    /** A black set in a hard light: in the shadow there is the room's light alone, and beside it the key's as well. */
+    @Test
+    public void inABlackSetOnlyTheRoomIsLeft() {
+        TableSet set = Sets.chowder()
+                .withTableTop(new TableTop(Surface.BLACK_PAPER))
+                .withBackdrop(new Backdrop(5, 0.1, 0.1, Surface.BLACK_PAPER))
+                .withDish(new Block(0.1, 0.02, 0.3, Surface.BLACK_PAPER))
+                .withLight(box(HARD, HARD, 12, 45, 2));
+        double asKey = set.exposure().wanted() / set.exposure().exactShutter();
+        double depth = ShadowDepth.of(set.withAmbient(new Ambient(asKey / 4, 5500, 5)))
+                .orElseThrow()
+                .stops();
+        // key + room against room, less what the block hides of the room: a thin upright board hides little of the sky
+        ShadowDepth found =
+                ShadowDepth.of(set.withAmbient(new Ambient(asKey / 4, 5500, 5))).orElseThrow();
+        double key = Math.pow(2, 0);
+        double level = key
+                * Math.pow(
+                        Math.hypot(0, 2)
+                                / found.place().subtract(set.light().centre()).norm(),
+                        2);
+        assertThat(depth)
+                .isBetween(Math.log(1 + 4 * 0.8 * level) / Math.log(2), Math.log(1 + 4 * 1.9 * level) / Math.log(2));
+        double deeper = ShadowDepth.of(set.withAmbient(new Ambient(asKey / 32, 5500, 5)))
+                .orElseThrow()
+                .stops();
+        assertThat(deeper).isCloseTo(depth + 3, within(1.0)).isGreaterThan(depth + 1.5);
+    }
+
+    @Test
+    public void aWhiteCardLiftsTheShadow() {
+        TableSet set = Sets.chowder().withLight(box(0.6, 0.6, 9, 40, 0.9));
+        Card card = new Card(Surface.WHITE_PAPER, 0.4, 0.4, Math.PI / 2, 0.25, 0, 0, 0, new NoHoles());
+        double without = ShadowDepth.of(set).orElseThrow().stops();
+        double with = ShadowDepth.of(set.withCards(List.of(card))).orElseThrow().stops();
+        assertThat(without - with).isGreaterThan(0.4);
+        assertThat(ShadowDepth.of(set).orElseThrow().stops()).isEqualTo(without);
+    }
+
+    @Test
+    public void aBottleInTheLightIsNamed() {
+        Bottle bottle = new Bottle(0.09, 0.3, Medium.GREEN_GLASS, 0.6, Medium.BERRY_DRINK, 0.4, Surface.LABEL_PAPER);
+        TableSet set = Sets.chowder().withLight(box(0.2, 0.2, 9, 20, 0.9));
+        TableSet inTheWay =
+                set.withProps(List.of(new Prop(bottle, 0.2, -0.2, 0, 0), new Prop(bottle, -0.17, 0, 0, -Math.PI / 2)));
+        assertThat(Doubt.about(inTheWay)).anySatisfy(doubt -> {
+            assertThat(doubt.field()).isEqualTo("props[1].x");
+            assertThat(doubt.words()).contains("Prop 2", "% of the key");
+        });
+        TableSet beside = set.withProps(List.of(new Prop(bottle, 0.2, -0.2, 0, 0)));
+        assertThat(HeroShade.worst(beside)).isEmpty();
+        assertThat(Doubt.about(beside)).isEmpty();
+    }
+}
