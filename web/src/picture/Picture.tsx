@@ -20,7 +20,7 @@ import { useView } from "./view";
 export function Picture() {
   const possible = useTable((table) => table.possible);
   const look = usePicture();
-  const { url, news, loupe, failed } = useShown();
+  const { url, news, newest, loupe, failed } = useShown();
   const view = useView();
   const comparing = useTakes((takes) => takes.comparing);
   const ratio = news ? news.width / news.height : 1.5;
@@ -54,6 +54,7 @@ export function Picture() {
               data-turn={news?.turn}
               data-trace={news?.trace}
               data-fine={news?.stage === "FINE"}
+              data-newest={newest}
               data-done={news?.done}
               draggable={false}
               className="size-full"

@@ -15,7 +15,7 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
   const [line, setLine] = useState<Line>(START);
   const [profile, setProfile] = useState<Profile | null>(null);
   const [busy, setBusy] = useState(false);
-  const drawing = useRef(false);
+  const drawn = useRef<Line | null>(null);
 
   const measure = async (along: Line) => {
     setBusy(true);
@@ -62,18 +62,19 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           const [across, down] = at(event);
-          drawing.current = true;
+          drawn.current = { fromAcross: across, fromDown: down, toAcross: across, toDown: down };
           setProfile(null);
-          setLine({ fromAcross: across, fromDown: down, toAcross: across, toDown: down });
+          setLine(drawn.current);
         }}
         onPointerMove={(event) => {
-          if (!drawing.current) return;
+          if (!drawn.current) return;
           const [across, down] = at(event);
-          setLine((now) => ({ ...now, toAcross: across, toDown: down }));
+          drawn.current = { ...drawn.current, toAcross: across, toDown: down };
+          setLine(drawn.current);
         }}
         onPointerUp={() => {
-          if (drawing.current) void measure(line);
-          drawing.current = false;
+          if (drawn.current) void measure(drawn.current);
+          drawn.current = null;
         }}
       >
         <svg className="size-full" viewBox="0 0 1 1" preserveAspectRatio="none">
@@ -93,7 +94,7 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
         </svg>
       </div>
       <div
-        className="absolute right-2 bottom-9 w-72 rounded bg-ground/90 p-2.5 text-sm"
+        className={`pointer-events-none absolute bottom-2 w-72 rounded bg-ground/90 p-2.5 text-sm ${line.fromAcross + line.toAcross > 1 ? "left-2" : "right-2 bottom-9"}`}
         data-testid="profile"
         aria-live="polite"
       >
@@ -101,7 +102,7 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
           <p className="font-semibold">Along the line</p>
           <Button
             aria-label="Put the line away"
-            className="-mt-1.5 -mr-1 w-9 px-0"
+            className="pointer-events-auto -mt-1.5 -mr-1 w-9 px-0"
             onClick={onClose}
           >
             <X size={16} />

@@ -5,7 +5,8 @@ import type { FrameNews, Loupe, TableSet } from "../api/types";
 export type Wish = { set: TableSet; off: string[]; deep: boolean; warnings: boolean };
 
 type Listener = {
-  frame: (news: FrameNews, png: Blob) => void;
+  /** @param newest whether it answers the newest wish */
+  frame: (news: FrameNews, png: Blob, newest: boolean) => void;
   loupe: (loupe: Loupe) => void;
   problem: (words: string) => void;
 };
@@ -24,6 +25,7 @@ export class PictureStream {
   private socket: WebSocket | null = null;
   private turn = 0;
   private answered = 0;
+  private shown = 0;
   private next: Wish | null = null;
   private newest: Wish | null = null;
   private patience: ReturnType<typeof setTimeout> | undefined;
@@ -95,14 +97,13 @@ export class PictureStream {
     const news = JSON.parse(
       new TextDecoder().decode(new Uint8Array(message, 4, length)),
     ) as FrameNews;
-    if (news.turn < this.answered && news.turn < this.shown) return;
+    if (news.turn < this.shown) return;
     this.shown = news.turn;
     this.answered = Math.max(this.answered, news.turn);
-    this.listener.frame(news, new Blob([message.slice(4 + length)], { type: "image/png" }));
+    const png = new Blob([message.slice(4 + length)], { type: "image/png" });
+    this.listener.frame(news, png, news.turn === this.turn && !this.next);
     this.flush();
   }
-
-  private shown = 0;
 
   private hear(words: { loupe?: Loupe; problem?: string }): void {
     if (words.loupe) this.listener.loupe(words.loupe);

@@ -10,6 +10,8 @@ type Shown = {
   url: string | null;
   png: Blob | null;
   news: FrameNews | null;
+  /** Whether it shows what was wished for last. */
+  newest: boolean;
   loupe: Loupe | null;
   failed: string | null;
 };
@@ -19,6 +21,7 @@ export const useShown = create<Shown>(() => ({
   url: null,
   png: null,
   news: null,
+  newest: false,
   loupe: null,
   failed: null,
 }));
@@ -37,9 +40,9 @@ export function usePicture(): (across: number, down: number) => void {
 
   useEffect(() => {
     stream.current = new PictureStream({
-      frame: (news, png) => {
+      frame: (news, png, newest) => {
         const before = useShown.getState().url;
-        useShown.setState({ url: URL.createObjectURL(png), png, news, failed: null });
+        useShown.setState({ url: URL.createObjectURL(png), png, news, newest, failed: null });
         if (before) setTimeout(() => URL.revokeObjectURL(before), LINGER_MS);
       },
       loupe: (loupe) => useShown.setState({ loupe }),
@@ -57,7 +60,9 @@ export function usePicture(): (across: number, down: number) => void {
   }, [returns]);
 
   useEffect(() => {
-    if (set) stream.current?.wish({ set, off, deep, warnings });
+    if (!set) return;
+    useShown.setState({ newest: false });
+    stream.current?.wish({ set, off, deep, warnings });
   }, [set, off, deep, warnings]);
 
   return (across, down) => stream.current?.look(across, down);

@@ -11,16 +11,10 @@ import { probe, useAnswers } from "./answers";
 import { Details } from "./Details";
 import { figure, type Kind } from "./figures";
 
-const LARGE: Kind[] = [
-  "TIP_EDGE_SEEN",
-  "SHADOW_DEPTH",
-  "FALL_OFF_HERO",
-  "BACKDROP_LEVEL",
-  "POWER",
-];
+const LARGE: Kind[] = ["TIP_EDGE_SEEN", "SHADOW_DEPTH", "FALL_OFF_HERO", "BACKDROP_LEVEL", "POWER"];
 const SMALL: Kind[] = [
   "SHADOW_LENGTH",
-  "SIDE_EDGE_SEEN",
+  "SIZE_ACROSS",
   "AMBIENT_UNDER_KEY",
   "FALL_OFF_FRAME",
   "DEPTH_OF_FIELD",

@@ -53,7 +53,15 @@ public enum DemoSet {
 
     private static Card holed() {
         return new Card(
-                Surface.BLACK_PAPER, 0.5, 0.5, 10 * Math.PI / 6, 0.35, 0.2, 0, -Math.PI / 6, new RoundHoles(0.03, 0.062));
+                Surface.BLACK_PAPER,
+                0.5,
+                0.5,
+                10 * Math.PI / 6,
+                0.35,
+                0.2,
+                0,
+                -Math.PI / 6,
+                new RoundHoles(0.03, 0.062));
     }
 
     private static List<Prop> crowd() {

@@ -170,7 +170,8 @@ abstract class Browsing {
     void waitForFine() {
         page.waitForTimeout(350); // a change made just now has to reach the picture first
         page.waitForSelector(
-                "[data-testid=picture][data-fine=true]", new Page.WaitForSelectorOptions().setTimeout(60_000));
+                "[data-testid=picture][data-fine=true][data-newest=true]",
+                new Page.WaitForSelectorOptions().setTimeout(60_000));
     }
 
     Locator field(String path) {
@@ -195,6 +196,24 @@ abstract class Browsing {
             page.waitForTimeout(50);
         }
         return reading(kind);
+    }
+
+    /** Waits for the answers to the last change; the set must be possible. */
+    void settled() {
+        PlaywrightAssertions.assertThat(page.locator("section[aria-label=Readings]"))
+                .hasAttribute("aria-busy", "false");
+        PlaywrightAssertions.assertThat(page.getByTestId("impossible")).isHidden();
+    }
+
+    /** Takes the props off, and puts the dish on grey paper. */
+    void clearTheTable() {
+        tab("Props");
+        while (page.getByText("None on this table.").isHidden()) {
+            click("Remove it");
+        }
+        tab("Room");
+        field("tableTop.surface").selectOption("grey-paper");
+        tab("Place");
     }
 
     BufferedImage picture() {

@@ -57,6 +57,11 @@ final class Easel {
         return !closed && (waiting || progress != null && progress.blank());
     }
 
+    /** Whether what is shown is fine already, and only gets finer. */
+    boolean refining() {
+        return !urgent() && progress != null && progress.shownStage() == Progress.Stage.FINE;
+    }
+
     boolean idle() {
         return closed || newest == null || !urgent() && (progress == null || progress.done());
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ForkJoinPool;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -13,8 +14,9 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
- * Works on everybody's pictures, one piece at a time, each piece on all cores. First looks at new wishes come first; among
- * equals, whoever waited longest. What gets finer in peace gives way within a few milliseconds.
+ * Works on everybody's pictures, one piece at a time. First looks at new wishes come first; among
+ * equals, whoever waited longest. What gets finer in peace leaves a core
+ * free and gives way within a few milliseconds.
  */
 @Component
 class Painter implements SmartLifecycle {
@@ -23,6 +25,14 @@ class Painter implements SmartLifecycle {
 
     /** Views whose layers are kept; of others they are traced again when wanted. A view's take up to 130 MB, mostly 60. */
     private static final int MOST_FILMS = 12;
+
+    private static final int CORES = Runtime.getRuntime().availableProcessors();
+
+    /** For first looks, on all cores. */
+    private final ForkJoinPool all = new ForkJoinPool(CORES);
+
+    /** For what gets finer in peace: one core is left to readings and to the browser. */
+    private final ForkJoinPool rest = new ForkJoinPool(Math.max(1, CORES - 1));
 
     private final List<Easel> easels = new ArrayList<>();
     private final ConcurrentLinkedQueue<Runnable> errands = new ConcurrentLinkedQueue<>();
@@ -110,7 +120,9 @@ class Painter implements SmartLifecycle {
     private void work(Easel easel) {
         easel.lastTurn = ++turns;
         try {
-            easel.work(() -> !errands.isEmpty() || !easel.urgent() && anyUrgent());
+            ForkJoinPool pool = easel.refining() ? rest : all;
+            pool.submit(() -> easel.work(() -> !errands.isEmpty() || !easel.urgent() && anyUrgent()))
+                    .join();
         } catch (RuntimeException | OutOfMemoryError e) {
             LOG.error("a picture failed", e);
             remove(easel);

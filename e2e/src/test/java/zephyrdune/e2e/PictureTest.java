@@ -1,0 +1,187 @@
+package zephyrdune.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.List;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** The picture as it comes, is switched, measured and kept. */
+public class PictureTest extends Browsing {
+
+    @BeforeMethod
+    public void openChowder() {
+        open("Smoked mussel chowder");
+        clearTheTable();
+        waitForFine();
+    }
+
+    private Locator shown() {
+        return page.getByTestId("picture");
+    }
+
+    /** While the light is dragged coarse pictures follow it, each newer than the last; at rest it gets fine by itself. */
+    @Test
+    public void aDragShowsCoarsePicturesAndThenAFineOne() {
+        page.evaluate("""
+                () => {
+                  window.seen = [];
+                  const image = document.querySelector('[data-testid=picture]');
+                  const note = () => window.seen.push([Number(image.dataset.turn), image.dataset.stage]);
+                  new MutationObserver(note).observe(image, { attributeFilter: ['src'] });
+                }
+                """);
+        double[] from = middle(page.getByTestId("handle-floor"));
+        page.mouse().move(from[0], from[1]);
+        page.mouse().down();
+        for (int step = 1; step <= 24; step++) {
+            page.mouse().move(from[0] + 3 * step, from[1] - step);
+            page.waitForTimeout(40);
+        }
+        page.mouse().up();
+        waitForFine();
+        @SuppressWarnings("unchecked") // as the page returns it
+        List<List<Object>> seen = (List<List<Object>>) page.evaluate("() => window.seen");
+        double last = 0;
+        int coarse = 0;
+        for (List<Object> one : seen) {
+            double turn = ((Number) one.get(0)).doubleValue();
+            assertThat(turn).isGreaterThanOrEqualTo(last);
+            last = turn;
+            coarse += one.get(1).equals("COARSE") ? 1 : 0;
+        }
+        assertThat(coarse).as("coarse pictures during the drag").isGreaterThan(2);
+        assertThat(seen.get(seen.size() - 1).get(1)).isEqualTo("FINE");
+    }
+
+    @Test
+    public void layersAreSwitchedWithoutTracing() {
+        String trace = shown().getAttribute("data-trace");
+        double before = patch(picture(), 0.2, 0.7);
+        page.getByTestId("layers").click();
+        page.getByTestId("layer-key").uncheck();
+        waitForNewest();
+        assertThat(shown().getAttribute("data-trace")).isEqualTo(trace);
+        assertThat(patch(picture(), 0.2, 0.7)).isLessThan(before / 2);
+        page.getByTestId("layer-key").check();
+        waitForNewest();
+        page.keyboard().press("Escape");
+        assertThat(patch(picture(), 0.2, 0.7)).isCloseTo(before, within(6.0));
+        tab("Camera");
+        page.getByTestId("exposure.biasStops").fill("-1");
+        page.getByTestId("exposure.biasStops").press("Enter");
+        page.waitForTimeout(300);
+        waitForNewest();
+        assertThat(shown().getAttribute("data-trace")).isEqualTo(trace);
+        assertThat(patch(picture(), 0.2, 0.7)).isLessThan(before - 20);
+    }
+
+    private void waitForNewest() {
+        page.waitForTimeout(150);
+        page.waitForSelector("[data-testid=picture][data-newest=true]");
+    }
+
+    /** A line along the shadow, over its tip: as wide as the reading says, within a twentieth. */
+    @Test
+    public void theProfileIsAsWideAsTheReading() {
+        tab("Face");
+        type("light.face.widthMetres", "20");
+        type("light.face.heightMetres", "20");
+        settled();
+        double reading = reading("TIP_EDGE_SEEN");
+        click("Edge profile");
+        Locator surface = page.getByTestId("profile-surface");
+        var box = surface.boundingBox();
+        page.mouse().move(box.x + 0.833 * box.width, box.y + 0.790 * box.height);
+        page.mouse().down();
+        page.mouse().move(box.x + 0.977 * box.width, box.y + 0.880 * box.height);
+        page.mouse().up();
+        Locator width = page.getByTestId("profile-width");
+        assertThat(width).containsText("mm");
+        double measured = Double.parseDouble(width.textContent().replace(" mm", ""));
+        // both are shown in whole millimetres
+        assertThat(measured).isCloseTo(reading, within(0.05 * reading + 0.5));
+        assertThat(page.getByTestId("profile-depth")).containsText("stops");
+        // along the rim and the table at once there is nothing to measure
+        page.mouse().move(box.x + 0.5 * box.width, box.y + 0.5 * box.height);
+        page.mouse().down();
+        page.mouse().move(box.x + 0.95 * box.width, box.y + 0.5 * box.height);
+        page.mouse().up();
+        assertThat(page.getByText("one flat surface").first()).isVisible();
+        click("Put the line away");
+        assertThat(surface).isHidden();
+    }
+
+    @Test
+    public void whatIsLaidOverThePicture() {
+        click("Stop lines");
+        assertThat(page.getByTestId("stop-lines").getByText("0.0")).isVisible();
+        click("Stop lines");
+        assertThat(page.getByTestId("stop-lines")).isHidden();
+        click("Histogram");
+        assertThat(page.getByTestId("histogram")).containsText("Clipped");
+        tab("Frame");
+        field("camera.textSpace.side").selectOption("left");
+        assertThat(page.getByTestId("text-space")).isVisible();
+        shown().hover();
+        assertThat(page.getByTestId("loupe")).containsText("stops from mid grey");
+        String trace = shown().getAttribute("data-trace");
+        click("Depth of field");
+        waitForFine();
+        assertThat(shown().getAttribute("data-trace")).isNotEqualTo(trace);
+    }
+
+    @Test
+    public void theFrameIsMovedByDragging() {
+        tab("Frame");
+        click("Move the frame");
+        double[] at = middle(page.getByTestId("frame-mover"));
+        drag(at, new double[] {at[0] - 80, at[1]});
+        assertThat(Double.parseDouble(
+                        field("camera.shiftRightMetres").inputValue().replace("−", "-")))
+                .isBetween(3.0, 8.0);
+        click("Undo");
+        assertThat(field("camera.shiftRightMetres")).hasValue("0");
+    }
+
+    @Test
+    public void takesAreKeptAndCompared() {
+        page.getByTestId("picture").hover();
+        page.keyboard().press("t");
+        type("light.clockHours", "2:00");
+        waitForFine();
+        page.getByTestId("takes").click();
+        click("Split");
+        assertThat(page.getByTestId("compare-split").getByText("Take 1")).isVisible();
+        page.getByTestId("compare-split").getByRole(AriaRole.SLIDER).press("ArrowLeft");
+        click("Stop comparing");
+        page.getByTestId("takes").click();
+        click("Difference");
+        assertThat(page.getByTestId("difference-lines")).isVisible();
+        click("Stop comparing");
+        page.reload();
+        page.getByTestId("takes").click();
+        click("Put Take 1 back on the table");
+        page.keyboard().press("Escape");
+        assertThat(field("light.clockHours")).hasValue("10:00");
+    }
+
+    @Test
+    public void aPictureIsWrittenToAFile() throws IOException {
+        click("Picture as a file");
+        Download download = page.waitForDownload(
+                new Page.WaitForDownloadOptions().setTimeout(90_000), () -> click("Linear, Radiance HDR"));
+        assertThat(download.suggestedFilename()).endsWith(".hdr");
+        assertThat(new String(Files.readAllBytes(download.path()), 0, 10, StandardCharsets.US_ASCII))
+                .isEqualTo("#?RADIANCE");
+    }
+}
