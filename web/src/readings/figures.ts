@@ -6,6 +6,9 @@ export type Figure = { text: string; unit: string };
 
 const EDGES: Kind[] = ["TIP_EDGE", "TIP_EDGE_SEEN", "SIDE_EDGE", "SIDE_EDGE_SEEN"];
 
+/** Stops that are a size, not a change. */
+const DEPTHS: Kind[] = ["SHADOW_DEPTH"];
+
 /** A value as it is shown. Edges are read in millimetres, or hundredths of an inch; other lengths in centimetres. */
 export function figure(kind: ReadingKind, value: number, length: Quantity): Figure {
   const edge = EDGES.includes(kind.kind);
@@ -17,7 +20,10 @@ export function figure(kind: ReadingKind, value: number, length: Quantity): Figu
         ? { text: (value * 1000).toFixed(0), unit: "mm" }
         : { text: (value * 100).toFixed(value < 0.1 ? 1 : 0), unit: "cm" };
     case "STOP":
-      return { text: signedStops(value), unit: Math.abs(value) < 1.05 ? "stop" : "stops" };
+      return {
+        text: DEPTHS.includes(kind.kind) ? signedStops(value).replace("+", "") : signedStops(value),
+        unit: Math.abs(value) < 1.05 ? "stop" : "stops",
+      };
     case "CLOCK_RADIAN":
       return { text: clock.show((value * 6) / Math.PI), unit: "o’clock" };
     case "STERADIAN":

@@ -15,10 +15,10 @@ import zephyrdune.trace.Layers;
 public final class Smooth {
 
     /** Distances between the pixels that are taken together, pass after pass. */
-    private static final int[] STEPS = {1, 2, 4};
+    private static final int[] STEPS = {1, 2, 4, 8};
 
-    /** Weights of a cubic B-spline. */
-    private static final float[] SPLINE = {1 / 16f, 1 / 4f, 3 / 8f, 1 / 4f, 1 / 16f};
+    /** Weights of a linear B-spline. */
+    private static final float[] SPLINE = {1 / 4f, 1 / 2f, 1 / 4f};
 
     /** What is darker than this is not divided by its colour. */
     private static final float DARKEST = 0.01f;
@@ -114,18 +114,18 @@ public final class Smooth {
         float green = 0;
         float blue = 0;
         float weights = 0;
-        for (int j = -2; j <= 2; j++) {
+        for (int j = -1; j <= 1; j++) {
             int y = row + j * step;
             if (y < 0 || y >= height) {
                 continue;
             }
-            for (int i = -2; i <= 2; i++) {
+            for (int i = -1; i <= 1; i++) {
                 int x = column + i * step;
                 if (x < 0 || x >= width) {
                     continue;
                 }
                 int other = y * width + x;
-                float weight = SPLINE[i + 2] * SPLINE[j + 2] * alike(pixel, other, step);
+                float weight = SPLINE[i + 1] * SPLINE[j + 1] * alike(pixel, other, step);
                 red += weight * light[3 * other];
                 green += weight * light[3 * other + 1];
                 blue += weight * light[3 * other + 2];

@@ -30,6 +30,7 @@ import zephyrdune.table.TableSet;
 /** Reads a set; what several readings need is worked out once. */
 final class Probe {
 
+    private static final String COVERED = "Something stands where the shadow would be probed";
     private static final String NO_LIGHT = "The light does not reach this place";
 
     private final TableSet set;
@@ -148,7 +149,7 @@ final class Probe {
         return ShadowDepth.of(set)
                 .filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place()))
-                .orElseGet(() -> Reading.absent(SHADOW_DEPTH, shadow.isEmpty() ? noShadow() : NO_LIGHT));
+                .orElseGet(() -> Reading.absent(SHADOW_DEPTH, shadow.isEmpty() ? noShadow() : COVERED));
     }
 
     private Reading fallOff(ReadingKind kind, FallOff fallOff) {

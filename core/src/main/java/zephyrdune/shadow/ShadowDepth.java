@@ -3,6 +3,8 @@ package zephyrdune.shadow;
 import java.util.Optional;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
 import zephyrdune.measure.Stops;
 import zephyrdune.picture.Mix;
 import zephyrdune.softness.TableShadow;
@@ -17,7 +19,7 @@ import zephyrdune.trace.Tracer;
  *
  * <p>Found by traced samples, evenly spread: sure to about a fiftieth of a stop, and the same for the same set.
  *
- * @param place on the table, half way from under the rim to the shadow's tip, metres
+ * @param place on the table or what lies flat on it, half way from under the rim to the shadow's tip, metres
  * @param stops by which it is darker
  */
 public record ShadowDepth(Vector3D place, double stops) {
@@ -26,17 +28,29 @@ public record ShadowDepth(Vector3D place, double stops) {
     private static final Effort EFFORT = new Effort(4, 1, Effort.USUAL.reflections());
     private static final int SEED = 4711;
 
+    /** What is no higher than this lies flat, metres. */
+    private static final double FLAT = 0.02;
+
     /** The depth, or nothing where the shadow does not end on the table. */
     public static Optional<ShadowDepth> of(TableSet set) {
         return TableShadow.of(set).map(shadow -> {
             Vector3D foot =
                     Vector3D.of(shadow.tipEdge().getX(), shadow.tipEdge().getY(), 0);
-            Vector3D place = foot.lerp(shadow.tip(), 0.5);
+            Vector3D place = surface(set, foot.lerp(shadow.tip(), 0.5));
             Mix mix = Mix.of(set, Set.of());
             double there = light(Stage.of(set), mix, place);
             double without = light(Stage.withoutHero(set), mix, place);
             return new ShadowDepth(place, Stops.between(without, there));
         });
+    }
+
+    /** The place on what lies flat on the table there: cloth, cutlery, a board. */
+    private static Vector3D surface(TableSet set, Vector3D onTable) {
+        Ray down = new Ray();
+        down.set(onTable.getX(), onTable.getY(), FLAT, 0, 0, -1);
+        Hit hit = new Hit();
+        Stage.withoutHero(set).meet(down, hit);
+        return Vector3D.of(onTable.getX(), onTable.getY(), FLAT - hit.distance);
     }
 
     private static double light(Stage stage, Mix mix, Vector3D place) {

@@ -12,6 +12,7 @@ import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
 import zephyrdune.table.Bottle;
 import zephyrdune.table.Card;
+import zephyrdune.table.Cloth;
 import zephyrdune.table.Medium;
 import zephyrdune.table.NoHoles;
 import zephyrdune.table.Prop;
@@ -62,6 +63,17 @@ public class ShadowTest {
         double with = ShadowDepth.of(set.withCards(List.of(card))).orElseThrow().stops();
         assertThat(without - with).isGreaterThan(0.4);
         assertThat(ShadowDepth.of(set).orElseThrow().stops()).isEqualTo(without);
+    }
+
+    /** A cloth under the shadow is what the shadow falls on. */
+    @Test
+    public void theShadowFallsOnWhatLiesThere() {
+        TableSet set = Sets.chowder().withLight(box(0.6, 0.6, 9, 40, 0.9));
+        Prop cloth = new Prop(new Cloth(0.3, 0.3, Surface.LINEN), 0.25, 0, 0, 0);
+        ShadowDepth bare = ShadowDepth.of(set).orElseThrow();
+        ShadowDepth covered = ShadowDepth.of(set.withProps(List.of(cloth))).orElseThrow();
+        assertThat(covered.place().getZ()).isCloseTo(Cloth.THICKNESS, within(1e-9));
+        assertThat(covered.stops()).isCloseTo(bare.stops(), within(0.5));
     }
 
     @Test

@@ -21,6 +21,12 @@ public class ScreenshotsTest extends Browsing {
             ? StartedApplication.ROOT.resolve("docs/screenshots")
             : Path.of("target", "screenshots");
 
+    /** Waits until the picture is good enough to be kept; tests alone need not. */
+    private void waitForFiner() {
+        waitForFine();
+        page.waitForTimeout(Boolean.getBoolean("screenshots") ? 15_000 : 0);
+    }
+
     private void shoot(String name) {
         page.mouse().move(2, 2);
         page.waitForTimeout(300);
@@ -59,7 +65,7 @@ public class ScreenshotsTest extends Browsing {
     public void mainViews() throws Exception {
         Files.createDirectories(FOLDER);
         open("Smoked mussel chowder");
-        waitForFine();
+        waitForFiner();
         shoot("working-view");
         page.getByTestId("reading-FALL_OFF_HERO").click();
         shoot("reading-explained");
@@ -77,13 +83,19 @@ public class ScreenshotsTest extends Browsing {
         click("Take back");
         click("Light theme");
         open("Pear and almond tart");
-        waitForFine();
+        waitForFiner();
         shoot("working-view-light");
         click("Dark theme");
         open("Rye crispbread tower");
-        page.waitForTimeout(1500); // its first draft takes longer than most
-        waitForFine();
+        waitForFiner();
         shoot("straight-on");
+        open("Elderflower cordial");
+        click("Stop lines");
+        click("Histogram");
+        waitForFiner();
+        shoot("picture-read");
+        click("Stop lines");
+        click("Histogram");
         click("Sets");
         page.waitForTimeout(300);
         shoot("sets");
