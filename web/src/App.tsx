@@ -38,7 +38,7 @@ function WorkingView({ reach }: { reach: number }) {
   return (
     <main className="grid min-h-0 flex-1 gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
       <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_176px]">
-        <div className="min-h-0">
+        <div className="min-h-0 max-lg:aspect-[5/4]">
           <Picture />
         </div>
         <Readings />

@@ -36,7 +36,7 @@ export function Picture() {
     >
       {possible && <PictureBar set={possible} />}
       <div
-        className="relative grid min-h-0 place-items-center max-lg:aspect-[3/2] lg:flex-1"
+        className="relative grid min-h-0 flex-1 place-items-center"
         style={{ containerType: "size" }}
       >
         {url && possible ? (

@@ -12,7 +12,6 @@ public final class CardBody implements Solid {
     private final double[] normal;
     private final double halfWidth;
     private final double halfHeight;
-    private final double[][] holes;
     private final HoleGrid grid;
     private final Material material;
     private final Ball ball;
@@ -24,8 +23,7 @@ public final class CardBody implements Solid {
         normal = card.heightAxis().cross(card.widthAxis()).toArray();
         halfWidth = card.width() / 2;
         halfHeight = card.height() / 2;
-        holes = card.holes().rounds(card.width(), card.height());
-        grid = new HoleGrid(holes, halfWidth, halfHeight);
+        grid = new HoleGrid(card.holes().rounds(card.width(), card.height()), halfWidth, halfHeight);
         material = Material.of(card.surface());
         ball = new Ball(centre[0], centre[1], centre[2], Math.hypot(halfWidth, halfHeight));
     }
@@ -37,36 +35,6 @@ public final class CardBody implements Solid {
     @Override
     public Ball ball() {
         return ball;
-    }
-
-    /** Centres and radii of its holes: (across, up, radius) from the middle, metres. */
-    public double[][] holes() {
-        return holes;
-    }
-
-    public double[] centre() {
-        return centre;
-    }
-
-    public double[] across() {
-        return across;
-    }
-
-    public double[] up() {
-        return up;
-    }
-
-    /** Out of the side that faces the hero, a unit vector. */
-    public double[] normal() {
-        return normal;
-    }
-
-    public double halfWidth() {
-        return halfWidth;
-    }
-
-    public double halfHeight() {
-        return halfHeight;
     }
 
     @Override

@@ -179,11 +179,6 @@ public final class Material {
         return (1 - Fresnel.mirrored(out, index)) / (1 - meanMirrored);
     }
 
-    /** Mean share of evenly arriving light that gets under the coat. */
-    public double enters() {
-        return 1 - meanMirrored;
-    }
-
     /** What the mirroring part sends from one direction to another, times the cosine of the former, without its colour. */
     public double mirror(double in, double out, double facet) {
         return Ggx.density(facet, alpha) * Ggx.seenFromBoth(in, out, alpha) / (4 * out);

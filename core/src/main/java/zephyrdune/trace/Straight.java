@@ -29,16 +29,10 @@ final class Straight {
     private double mirrorGreen;
     private double mirrorBlue;
 
-    private int rays;
-
     Straight(Stage stage, Numbers numbers) {
         this.stage = stage;
         this.numbers = numbers;
         between = stage.between();
-    }
-
-    int rays() {
-        return rays;
     }
 
     /**
@@ -162,7 +156,6 @@ final class Straight {
         passed[1] = 1;
         passed[2] = 1;
         if (!clear && faces) {
-            rays++;
             shadow.set(at.x, at.y, at.z, light.towardsX, light.towardsY, light.towardsZ);
             stage.passed(shadow, light.length, between, passed);
         }

@@ -74,7 +74,6 @@ public final class Tracer {
 
     private int sample;
     private double footprint;
-    private int rays;
 
     public Tracer(Stage stage, Effort effort) {
         this.stage = stage;
@@ -86,11 +85,6 @@ public final class Tracer {
         for (int i = 0; i < MOST_LEVELS; i++) {
             places[i] = new Place();
         }
-    }
-
-    /** Rays followed so far, towards lights and others. */
-    public int rayCount() {
-        return rays + straight.rays();
     }
 
     /**
@@ -159,7 +153,6 @@ public final class Tracer {
     private void follow(int level) {
         Place at = places[level];
         Hit hit = at.hit;
-        rays++;
         at.owner = stage.meet(at.ray, hit);
         if (at.medium != null) {
             at.red *= Material.passed(at.medium, 0, hit.distance);
