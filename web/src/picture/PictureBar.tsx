@@ -8,13 +8,14 @@ import {
   Spline,
   TriangleAlert,
 } from "lucide-react";
-import { Popover, Tooltip } from "radix-ui";
+import { Tooltip } from "radix-ui";
 import { type ReactNode, useState } from "react";
 import { api } from "../api/client";
 import type { PictureFileKind, TableSet } from "../api/types";
 import { attempt, keep } from "../sets/actions";
 import { Takes } from "../takes/Takes";
 import { Button } from "../ui/Button";
+import { Menu } from "../ui/Menu";
 import { useView } from "./view";
 
 /** What can be shown, measured and kept of the picture. */
@@ -117,39 +118,34 @@ function LayersMenu({ set }: { set: TableSet }) {
   }));
   const hidden = [...here, ...cards].filter(({ word }) => off.includes(word)).length;
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
+    <Menu
+      name="Layers of light"
+      align="start"
+      className="w-72"
+      trigger={
         <Button className="h-8 px-2 max-sm:h-11" data-testid="layers">
           <LayersIcon size={15} aria-hidden /> Layers {hidden > 0 && `(${hidden} off)`}
         </Button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          aria-label="Layers of light"
-          className="z-20 w-72 rounded-panel border border-line bg-panel p-2 shadow-2xl"
+      }
+    >
+      {[...here, ...cards].map(({ word, label, about }) => (
+        <label
+          key={word}
+          className="flex min-h-10 cursor-pointer items-center gap-2.5 rounded px-2 hover:bg-raised"
         >
-          {[...here, ...cards].map(({ word, label, about }) => (
-            <label
-              key={word}
-              className="flex min-h-10 cursor-pointer items-center gap-2.5 rounded px-2 hover:bg-raised"
-            >
-              <input
-                type="checkbox"
-                checked={!off.includes(word)}
-                onChange={() => toggle(word)}
-                data-testid={`layer-${word}`}
-                className="size-4 accent-sand"
-              />
-              <span className="text-sm">
-                {label} <span className="block text-soft text-xs">{about}</span>
-              </span>
-            </label>
-          ))}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+          <input
+            type="checkbox"
+            checked={!off.includes(word)}
+            onChange={() => toggle(word)}
+            data-testid={`layer-${word}`}
+            className="size-4 accent-sand"
+          />
+          <span className="text-sm">
+            {label} <span className="block text-soft text-xs">{about}</span>
+          </span>
+        </label>
+      ))}
+    </Menu>
   );
 }
 
@@ -169,31 +165,26 @@ function FilesMenu({ set }: { set: TableSet }) {
     setBusy(null);
   };
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
+    <Menu
+      name="Picture as a file"
+      align="end"
+      className="grid w-64 gap-1"
+      trigger={
         <Button aria-label="Picture as a file" className="h-8 w-9 px-0 max-sm:h-11 max-sm:w-11">
           <Download size={15} />
         </Button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={4}
-          aria-label="Picture as a file"
-          className="z-20 grid w-64 gap-1 rounded-panel border border-line bg-panel p-2 shadow-2xl"
+      }
+    >
+      {FILES.map(({ kind, label, ending }) => (
+        <Button
+          key={kind}
+          className="justify-start"
+          disabled={busy !== null}
+          onClick={() => void write(kind, ending)}
         >
-          {FILES.map(({ kind, label, ending }) => (
-            <Button
-              key={kind}
-              className="justify-start"
-              disabled={busy !== null}
-              onClick={() => void write(kind, ending)}
-            >
-              {busy === kind ? `${label}: tracing to the end …` : label}
-            </Button>
-          ))}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+          {busy === kind ? `${label}: tracing to the end …` : label}
+        </Button>
+      ))}
+    </Menu>
   );
 }

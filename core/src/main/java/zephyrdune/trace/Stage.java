@@ -1,7 +1,5 @@
 package zephyrdune.trace;
 
-import java.util.ArrayList;
-import java.util.List;
 import zephyrdune.body.Ball;
 import zephyrdune.body.Bodies;
 import zephyrdune.body.Body;
@@ -342,61 +340,7 @@ public final class Stage {
         }
     }
 
-    /** Bodies under way to being laid out flat. */
-    private static final class Bodied {
-
-        private final List<Solid> solids = new ArrayList<>();
-        private final List<Integer> owners = new ArrayList<>();
-
-        void add(Solid solid, int owner) {
-            solids.add(solid);
-            owners.add(owner);
-        }
-
-        int[] owners() {
-            return owners.stream().mapToInt(Integer::intValue).toArray();
-        }
-
-        double[] balls() {
-            double[] balls = new double[4 * solids.size()];
-            for (int i = 0; i < solids.size(); i++) {
-                Ball ball = solids.get(i).ball();
-                balls[4 * i] = ball.x();
-                balls[4 * i + 1] = ball.y();
-                balls[4 * i + 2] = ball.z();
-                balls[4 * i + 3] = ball.radius() * ball.radius();
-            }
-            return balls;
-        }
-    }
-
     Between between() {
         return new Between(pieces.length, clear.length);
-    }
-
-    /** What stands between a place and a face; one is used over and over. */
-    static final class Between {
-
-        private final int[] opaque;
-        private final int[] clear;
-        private final Hit hit = new Hit();
-        private int opaques;
-        private int clears;
-        private boolean behindBackdrop;
-
-        private Between(int mostOpaque, int mostClear) {
-            opaque = new int[mostOpaque];
-            clear = new int[mostClear];
-        }
-
-        private void clear() {
-            opaques = 0;
-            clears = 0;
-        }
-
-        /** Whether it is certain that nothing stands between. */
-        boolean nothing() {
-            return opaques == 0 && clears == 0 && !behindBackdrop;
-        }
     }
 }

@@ -12,7 +12,7 @@ final class Straight {
 
     private final Stage stage;
     private final Numbers numbers;
-    private final Stage.Between between;
+    private final Between between;
     private final Ray shadow = new Ray();
     private final double[] passed = new double[3];
 

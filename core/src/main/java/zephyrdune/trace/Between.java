@@ -1,0 +1,29 @@
+package zephyrdune.trace;
+
+import zephyrdune.body.Hit;
+
+/** What stands between a place and a face; one is used over and over. */
+final class Between {
+
+    final int[] opaque;
+    final int[] clear;
+    final Hit hit = new Hit();
+    int opaques;
+    int clears;
+    boolean behindBackdrop;
+
+    Between(int mostOpaque, int mostClear) {
+        opaque = new int[mostOpaque];
+        clear = new int[mostClear];
+    }
+
+    void clear() {
+        opaques = 0;
+        clears = 0;
+    }
+
+    /** Whether it is certain that nothing stands between. */
+    boolean nothing() {
+        return opaques == 0 && clears == 0 && !behindBackdrop;
+    }
+}
