@@ -12,24 +12,66 @@ public final class CardBody implements Solid {
     private final double[] normal;
     private final double halfWidth;
     private final double halfHeight;
+    private final double[][] holes;
     private final HoleGrid grid;
     private final Material material;
     private final Ball ball;
 
-    private CardBody(Card card) {
+    private CardBody(Card card, double[][] rounds) {
+        holes = rounds;
         centre = card.centre().toArray();
         across = card.widthAxis().toArray();
         up = card.heightAxis().toArray();
         normal = card.heightAxis().cross(card.widthAxis()).toArray();
         halfWidth = card.width() / 2;
         halfHeight = card.height() / 2;
-        grid = new HoleGrid(card.holes().rounds(card.width(), card.height()), halfWidth, halfHeight);
+        grid = new HoleGrid(rounds, halfWidth, halfHeight);
         material = Material.of(card.surface());
         ball = new Ball(centre[0], centre[1], centre[2], Math.hypot(halfWidth, halfHeight));
     }
 
     public static CardBody of(Card card) {
-        return new CardBody(card);
+        return new CardBody(card, card.holes().rounds(card.width(), card.height()));
+    }
+
+    /** The same card with its holes shut. */
+    public static CardBody shut(Card card) {
+        return new CardBody(card, new double[0][]);
+    }
+
+    /** Its round holes: across, up and radius, metres from its middle. */
+    public double[][] holes() {
+        return holes;
+    }
+
+    public double halfWidth() {
+        return halfWidth;
+    }
+
+    public double halfHeight() {
+        return halfHeight;
+    }
+
+    /** How far a point lies from the middle along its width; {@link #up} along its height, {@link #off} off its plane. */
+    public double across(double x, double y, double z) {
+        return along(across, x, y, z);
+    }
+
+    public double up(double x, double y, double z) {
+        return along(up, x, y, z);
+    }
+
+    public double off(double x, double y, double z) {
+        return along(normal, x, y, z);
+    }
+
+    private double along(double[] axis, double x, double y, double z) {
+        return (x - centre[0]) * axis[0] + (y - centre[1]) * axis[1] + (z - centre[2]) * axis[2];
+    }
+
+    /** One coordinate (0 to 2 for x, y and z) of a place on the card. */
+    public double place(double acrossIt, double upIt, int axis) {
+        return centre[axis] + acrossIt * across[axis] + upIt * up[axis];
     }
 
     @Override

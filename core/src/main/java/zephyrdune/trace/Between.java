@@ -22,6 +22,28 @@ final class Between {
         clears = 0;
     }
 
+    boolean has(int piece) {
+        return find(piece) >= 0;
+    }
+
+    /** Puts another opaque piece in the place of one. */
+    void replace(int piece, int with) {
+        opaque[find(piece)] = with;
+    }
+
+    void remove(int piece) {
+        opaque[find(piece)] = opaque[--opaques];
+    }
+
+    private int find(int piece) {
+        for (int i = 0; i < opaques; i++) {
+            if (opaque[i] == piece) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** Whether it is certain that nothing stands between. */
     boolean nothing() {
         return opaques == 0 && clears == 0 && !behindBackdrop;

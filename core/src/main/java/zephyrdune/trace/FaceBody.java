@@ -65,7 +65,8 @@ final class FaceBody implements Solid {
         return distance(ray, farthest) < farthest;
     }
 
-    private double distance(Ray ray, double farthest) {
+    /** Distance along a unit ray, or {@code farthest} when it is not met before. */
+    double distance(Ray ray, double farthest) {
         double cx = centre[0] - ray.ox;
         double cy = centre[1] - ray.oy;
         double cz = centre[2] - ray.oz;

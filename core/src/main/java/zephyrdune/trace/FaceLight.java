@@ -1,5 +1,6 @@
 package zephyrdune.trace;
 
+import zephyrdune.body.Ray;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
 import zephyrdune.illuminance.Illuminance;
@@ -154,6 +155,42 @@ final class FaceLight {
         chance = likely * squared * length / (area * atFace);
         luminance = uniform ? 1 : luminance(place[0], place[1], towardsX, towardsY, towardsZ, atFace / length);
         return true;
+    }
+
+    /**
+     * Looks at the face along a unit ray off a surface that was picked by other means; false when it gives nothing there.
+     *
+     * @param likely how likely that was, per steradian
+     * @param beyond distance before which the face does not count
+     */
+    boolean lookAlong(Ray ray, double likely, double beyond, Place at) {
+        double cosine = at.above(ray.dx, ray.dy, ray.dz);
+        double atFace = -(ray.dx * front[0] + ray.dy * front[1] + ray.dz * front[2]);
+        if (cosine <= 0 || atFace <= 0) {
+            return false;
+        }
+        length = body.distance(ray, Stage.FARTHEST);
+        if (length == Stage.FARTHEST || length < beyond) {
+            return false;
+        }
+        towardsX = ray.dx;
+        towardsY = ray.dy;
+        towardsZ = ray.dz;
+        given = cosine / likely;
+        chance = likely;
+        luminance = 1;
+        if (!uniform) {
+            double x = ray.ox + length * ray.dx;
+            double y = ray.oy + length * ray.dy;
+            double z = ray.oz + length * ray.dz;
+            luminance = luminance(body.across(x, y, z), body.up(x, y, z), ray.dx, ray.dy, ray.dz, atFace);
+        }
+        return true;
+    }
+
+    /** One coordinate (0 to 2 for x, y and z) of a place of the face, across and up from -1 to 1. */
+    double place(double across, double up, int axis) {
+        return centre[axis] + across * acrossHalf[axis] + up * upHalf[axis];
     }
 
     /** How likely {@link #look} picks the place of the face that a path has come to, per steradian. */

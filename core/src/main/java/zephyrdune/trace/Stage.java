@@ -1,5 +1,6 @@
 package zephyrdune.trace;
 
+import java.util.stream.IntStream;
 import zephyrdune.body.Ball;
 import zephyrdune.body.Bodies;
 import zephyrdune.body.Body;
@@ -13,6 +14,7 @@ import zephyrdune.table.Backdrop;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
 import zephyrdune.table.Prop;
+import zephyrdune.table.RoundHoles;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.WalledRoom;
 
@@ -56,6 +58,11 @@ public final class Stage {
     private final int[] firstPiece;
     private final double[] pieceBalls;
     private final double[] pieceTops;
+    /** The first card with holes, or null; its piece, and that of the same card shut, which is in nobody's way. */
+    final CardBody holed;
+
+    final int holedPiece;
+    final int shutPiece;
     private final Solid[] clear;
     private final int[] clearOwner;
     private final double[] clearBalls;
@@ -126,6 +133,21 @@ public final class Stage {
             opaque[i].pieces().forEach(piece -> split.add(piece, 0));
         }
         firstPiece[opaque.length] = split.solids.size();
+        int cut = IntStream.range(0, cards)
+                .filter(i -> set.cards().get(i).holes() instanceof RoundHoles)
+                .findFirst()
+                .orElse(-1);
+        if (cut >= 0) {
+            int card = opaque.length - cards + cut;
+            holed = (CardBody) opaque[card];
+            holedPiece = firstPiece[card];
+            shutPiece = split.solids.size();
+            split.add(CardBody.shut(set.cards().get(cut)), 0);
+        } else {
+            holed = null;
+            holedPiece = -1;
+            shutPiece = -1;
+        }
         pieces = split.solids.toArray(Solid[]::new);
         pieceBalls = split.balls();
         pieceTops = split.solids.stream()

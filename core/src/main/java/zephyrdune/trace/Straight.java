@@ -10,9 +10,13 @@ final class Straight {
     /** Cosine below which the guess at a coat is not made. */
     private static final double LEAST_GUESS = 0.05;
 
+    /** Rays through holes for every one towards the face: what comes through them varies more. */
+    private static final int PER_LOOK = 2;
+
     private final Stage stage;
     private final Numbers numbers;
     private final Between between;
+    private final ThroughHoles holes;
     private final Ray shadow = new Ray();
     private final double[] passed = new double[3];
 
@@ -33,6 +37,7 @@ final class Straight {
         this.stage = stage;
         this.numbers = numbers;
         between = stage.between();
+        holes = stage.holed == null ? null : new ThroughHoles(stage.holed);
     }
 
     /**
@@ -59,15 +64,29 @@ final class Straight {
 
     private void sample(Place at, FaceLight light, int dimension, int looks, int first) {
         Material material = at.material;
-        boolean matte = !material.metal();
-        boolean mirrors = (material.metal() || material.coated()) && !material.polished();
-        boolean seen = at.reflections == 0;
-        boolean exact = matte && seen && light.uniform;
+        boolean exact = !material.metal() && at.reflections == 0 && light.uniform;
         double even = exact ? light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz) : 0;
         if (exact && even == 0) {
             return;
         }
         stage.gather(at.x, at.y, at.z, light, between);
+        boolean seek = between.has(stage.holedPiece) && holes.seek(at.x, at.y, at.z, light);
+        if (seek) {
+            between.replace(stage.holedPiece, stage.shutPiece);
+        }
+        if (!seek || !holes.cover()) {
+            fromFace(at, light, exact, even, dimension, looks, first);
+        }
+        if (seek && holes.any()) {
+            between.remove(stage.shutPiece);
+            throughHoles(at, light, dimension + Tracer.HOLES, PER_LOOK * looks, PER_LOOK * first);
+        }
+    }
+
+    private void fromFace(Place at, FaceLight light, boolean exact, double even, int dimension, int looks, int first) {
+        Material material = at.material;
+        boolean mirrors = (material.metal() || material.coated()) && !material.polished();
+        boolean seen = at.reflections == 0;
         boolean clear = between.nothing();
         double guess = clear ? 1 : light.arrived;
         double usual = exact ? guess * usual(at, light) : 0;
@@ -90,7 +109,7 @@ final class Straight {
                 pass(at, light, clear, faces);
                 all += light.given;
                 arrived += faces ? light.given * passed[1] : 0;
-                if (matte) {
+                if (!material.metal()) {
                     addMatte(at, light, faces, usual, looks);
                 }
                 if (mirrors && faces) {
@@ -101,6 +120,29 @@ final class Straight {
         if (seen && !clear && all > 0) {
             light.arrived = arrived / all;
         }
+    }
+
+    /** What a matte surface gets through the holes of a card, by rays towards places in the holes. */
+    private void throughHoles(Place at, FaceLight light, int dimension, int looks, int first) {
+        if (at.material.metal()) {
+            return;
+        }
+        boolean clear = between.nothing();
+        numbers.choose(dimension);
+        for (int i = 0; i < looks; i++) {
+            numbers.next(first + i);
+            if (holes.pick(numbers.first, numbers.second, at, shadow)
+                    && light.lookAlong(shadow, holes.likely, holes.away, at)) {
+                boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
+                pass(at, light, clear, faces);
+                addMatte(at, light, faces, 0, looks);
+            }
+        }
+    }
+
+    /** Whether light that comes along a ray to a face was left for that ray alone to find. */
+    boolean missed(Ray ray, FaceLight light, double length) {
+        return stage.holed != null && holes.crosses(ray, length) && holes.seek(ray.ox, ray.oy, ray.oz, light);
     }
 
     private void addMatte(Place at, FaceLight light, boolean faces, double usual, int looks) {

@@ -26,8 +26,14 @@ public final class Tracer {
     /** After a perfect mirror: only this ray can find a face. */
     static final double SHARP = 0;
 
-    /** Dimensions of sample numbers that a place uses: towards the key, the base, along a mirror, off a matte surface, by lot. */
-    static final int PER_REFLECTION = 5;
+    /**
+     * Dimensions of sample numbers that a place uses: towards the key, the base, along a mirror, off a matte surface, by lot,
+     * through holes to the key and to the base.
+     */
+    static final int PER_REFLECTION = 7;
+
+    /** From the dimension towards a light to that through holes. */
+    static final int HOLES = 5;
 
     private static final int KEY = 0;
     private static final int BASE = 1;
@@ -216,7 +222,7 @@ public final class Tracer {
 
     private void face(Place at, FaceLight light, double cosine) {
         double luminance = light.seen(at);
-        if (at.chance > 0) {
+        if (at.chance > 0 && !straight.missed(at.ray, light, at.hit.distance)) {
             boolean fitted = at.reflections <= 1;
             int looks = fitted ? effort.shadowRays() : 1;
             luminance *= at.chance / (at.chance + looks * light.chance(at, cosine, fitted));
