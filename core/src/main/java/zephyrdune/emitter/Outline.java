@@ -3,6 +3,7 @@ package zephyrdune.emitter;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.special.Erf;
+import zephyrdune.sampling.Turn;
 
 /** The shape of a face, in coordinates that run from -1 to 1 from side to side and from bottom to top. */
 public enum Outline {
@@ -53,9 +54,10 @@ public enum Outline {
             double b = 2 * t - 1;
             boolean flat = Math.abs(a) > Math.abs(b);
             double radius = flat ? a : b;
-            double turn = radius == 0 ? 0 : flat ? Math.PI / 4 * (b / a) : Math.PI / 2 - Math.PI / 4 * (a / b);
-            into[0] = radius * Math.cos(turn);
-            into[1] = radius * Math.sin(turn);
+            double turn = radius == 0 ? 0 : flat ? b / a / 8 : 0.25 - a / b / 8;
+            double share = turn < 0 ? turn + 1 : turn;
+            into[0] = radius * Turn.cosine(share);
+            into[1] = radius * Turn.sine(share);
         }
 
         @Override
@@ -66,9 +68,9 @@ public enum Outline {
         /** A quarter, outwards and round. */
         @Override
         public double patch(int index, double s, double t, double[] into) {
-            double turn = Math.PI / 2 * (index + t);
-            into[0] = s * Math.cos(turn);
-            into[1] = s * Math.sin(turn);
+            double turn = (index + t) / 4;
+            into[0] = s * Turn.cosine(turn);
+            into[1] = s * Turn.sine(turn);
             return Math.PI / 2 * s;
         }
 
@@ -104,9 +106,9 @@ public enum Outline {
         @Override
         public double patch(int index, double s, double t, double[] into) {
             double sideways = s * TAN_EIGHTH * (2 * t - 1);
-            double turn = index * Math.PI / 4;
-            into[0] = s * Math.cos(turn) - sideways * Math.sin(turn);
-            into[1] = s * Math.sin(turn) + sideways * Math.cos(turn);
+            double turn = index / 8.0;
+            into[0] = s * Turn.cosine(turn) - sideways * Turn.sine(turn);
+            into[1] = s * Turn.sine(turn) + sideways * Turn.cosine(turn);
             return 2 * s * TAN_EIGHTH;
         }
 

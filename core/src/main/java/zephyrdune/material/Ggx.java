@@ -1,5 +1,7 @@
 package zephyrdune.material;
 
+import zephyrdune.sampling.Turn;
+
 /**
  * The rough mirror of microfacets (T. S. Trowbridge and K. P. Reitz, 1975; B. Walter and others, EGSR 2007, as "GGX") with the
  * shadowing of Smith. Directions are in the frame of the surface, z along its normal; widths are alike along x and y.
@@ -60,9 +62,8 @@ public final class Ggx {
         double by = z * ax;
         double bz = x * ay - y * ax;
         double radius = Math.sqrt(s);
-        double turn = 2 * Math.PI * t;
-        double p = radius * Math.cos(turn);
-        double q = radius * Math.sin(turn);
+        double p = radius * Turn.cosine(t);
+        double q = radius * Turn.sine(t);
         double share = (1 + z) / 2;
         q = (1 - share) * Math.sqrt(Math.max(0, 1 - p * p)) + share * q;
         double up = Math.sqrt(Math.max(0, 1 - p * p - q * q));

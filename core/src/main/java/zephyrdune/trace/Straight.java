@@ -79,7 +79,8 @@ final class Straight {
         }
         if (seek && holes.any()) {
             between.remove(stage.shutPiece);
-            throughHoles(at, light, dimension + Tracer.HOLES, PER_LOOK * looks, PER_LOOK * first);
+            int rays = at.reflections == 0 ? PER_LOOK : 1;
+            throughHoles(at, light, dimension + Tracer.HOLES, rays * looks, rays * first);
         }
     }
 

@@ -2,6 +2,7 @@ package zephyrdune.trace;
 
 import zephyrdune.body.CardBody;
 import zephyrdune.body.Ray;
+import zephyrdune.sampling.Turn;
 
 /**
  * The holes of a card as surfaces look through them at a face. Where the face looks wider than the holes, rays that are aimed at
@@ -13,7 +14,10 @@ final class ThroughHoles {
     private static final double[][] CORNERS = {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}};
 
     private final CardBody card;
-    private final double[][] holes;
+    /** Middles of the holes, across and up in turn; they are of one size. */
+    private final double[] middles;
+
+    private final double radius;
     private final int[] open;
     private int opens;
     private double openArea;
@@ -33,7 +37,13 @@ final class ThroughHoles {
 
     ThroughHoles(CardBody card) {
         this.card = card;
-        holes = card.holes();
+        double[][] holes = card.holes();
+        middles = new double[2 * holes.length];
+        for (int i = 0; i < holes.length; i++) {
+            middles[2 * i] = holes[i][0];
+            middles[2 * i + 1] = holes[i][1];
+        }
+        radius = holes.length == 0 ? 0 : holes[0][2];
         open = new int[holes.length];
     }
 
@@ -47,17 +57,14 @@ final class ThroughHoles {
                 && low >= -card.halfHeight()
                 && high <= card.halfHeight();
         opens = 0;
-        openArea = 0;
-        for (int i = 0; i < holes.length; i++) {
-            double radius = holes[i][2];
-            if (holes[i][0] + radius > left
-                    && holes[i][0] - radius < right
-                    && holes[i][1] + radius > low
-                    && holes[i][1] - radius < high) {
+        for (int i = 0; i < open.length; i++) {
+            double a = middles[2 * i];
+            double b = middles[2 * i + 1];
+            if (a > left - radius && a < right + radius && b > low - radius && b < high + radius) {
                 open[opens++] = i;
-                openArea += Math.PI * radius * radius;
             }
         }
+        openArea = opens * Math.PI * radius * radius;
         return openArea < (right - left) * (high - low);
     }
 
@@ -104,11 +111,10 @@ final class ThroughHoles {
         // holes of one card are of one size: the first number picks the hole, and what is left of it the place
         double choice = s * opens;
         int which = Math.min(opens - 1, (int) choice);
-        double[] hole = holes[open[which]];
-        double radius = hole[2] * Math.sqrt(choice - which);
-        double turn = 2 * Math.PI * t;
-        double a = hole[0] + radius * Math.cos(turn);
-        double b = hole[1] + radius * Math.sin(turn);
+        int hole = open[which];
+        double out = radius * Math.sqrt(choice - which);
+        double a = middles[2 * hole] + out * Turn.cosine(t);
+        double b = middles[2 * hole + 1] + out * Turn.sine(t);
         double dx = card.place(a, b, 0) - at.x;
         double dy = card.place(a, b, 1) - at.y;
         double dz = card.place(a, b, 2) - at.z;

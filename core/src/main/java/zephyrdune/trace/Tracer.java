@@ -7,6 +7,7 @@ import zephyrdune.material.Fresnel;
 import zephyrdune.material.Ggx;
 import zephyrdune.material.Grain;
 import zephyrdune.material.Material;
+import zephyrdune.sampling.Turn;
 import zephyrdune.table.Medium;
 import zephyrdune.table.Relief;
 
@@ -390,9 +391,8 @@ public final class Tracer {
         numbers.at(at.dimension + MATTE, index);
         square(at.nx, at.ny, at.nz, axes);
         double radius = Math.sqrt(numbers.first);
-        double turn = 2 * Math.PI * numbers.second;
-        double p = radius * Math.cos(turn);
-        double q = radius * Math.sin(turn);
+        double p = radius * Turn.cosine(numbers.second);
+        double q = radius * Turn.sine(numbers.second);
         double up = Math.sqrt(Math.max(0, 1 - numbers.first));
         ray.set(
                 at.x,
