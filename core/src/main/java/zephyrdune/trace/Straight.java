@@ -10,9 +10,6 @@ final class Straight {
     /** Cosine below which the guess at a coat is not made. */
     private static final double LEAST_GUESS = 0.05;
 
-    /** Rays through holes for every one towards the face: what comes through them varies more. */
-    private static final int PER_LOOK = 2;
-
     private final Stage stage;
     private final Numbers numbers;
     private final Between between;
@@ -79,8 +76,7 @@ final class Straight {
         }
         if (seek && holes.any()) {
             between.remove(stage.shutPiece);
-            int rays = at.reflections == 0 ? PER_LOOK : 1;
-            throughHoles(at, light, dimension + Tracer.HOLES, rays * looks, rays * first);
+            throughHoles(at, light, dimension + Tracer.HOLES, looks, first);
         }
     }
 
