@@ -10,10 +10,14 @@ public final class Grain {
 
     private static final double OCTAVE_SHIFT = 17.3;
 
+    /** Pixels that the size of a relief takes at least where it shows in full. */
+    private static final double PIXELS = 2;
+
     /** Rise of the relief along x, y and z, over the relief's size. */
     private final double[] rise = new double[3];
 
     private double mottle;
+    private double detail;
     private double nx;
     private double ny;
     private double nz;
@@ -27,12 +31,12 @@ public final class Grain {
     /**
      * Looks at a place, in metres in the frame of the body.
      *
-     * @param detail share of the relief that is fine enough to be seen but not too fine for the pixels, 0 to 1
+     * @param pixels how many of the picture's pixels the relief's size takes; what is too fine for them is left out
      * @param normalX of the smooth surface, a unit vector
      */
     public void at(
             Relief relief,
-            double detail,
+            double pixels,
             double x,
             double y,
             double z,
@@ -43,6 +47,8 @@ public final class Grain {
         rise[1] = 0;
         rise[2] = 0;
         mottle = 0;
+        detail = Math.min(1, pixels / PIXELS);
+        double fine = Math.max(0, Math.min(1, pixels / PIXELS - 1));
         double per = 1 / relief.size();
         switch (relief.pattern()) {
             case GRAIN -> {
@@ -50,7 +56,7 @@ public final class Grain {
                 add(2.7 * per, 2.7 * per, 2.7 * per, x + OCTAVE_SHIFT, y, z, 0.4);
             }
             case WOOD -> wood(per, x, y, z);
-            case WEAVE -> weave(per, x, y, z);
+            case WEAVE -> weave(per, fine, x, y, z);
             case CRUMB -> {
                 add(per, per, per, x, y, z, 0.5);
                 double pore = value;
@@ -59,6 +65,7 @@ public final class Grain {
             }
             case RIBBED -> add(0.1 * per, 0.1 * per, 6 * per, x, y, z, 1);
             case FLECKS -> flecks(per, x, y, z);
+            case CRUST -> crust(per, x, y, z, normalZ);
             default -> {}
         }
         // lean against the rise, but not along the normal itself
@@ -86,7 +93,7 @@ public final class Grain {
     }
 
     /** Light of the place over the mean: 1 and a share of the relief's mottle. */
-    public double tone(Relief relief, double detail) {
+    public double tone(Relief relief) {
         return Math.max(0, 1 + detail * relief.mottle() * Math.max(-3, Math.min(1.5, mottle)));
     }
 
@@ -99,14 +106,18 @@ public final class Grain {
         mottle += 1.6 * weight * value;
     }
 
-    /** Planks along x, each of its own tone, with rings drawn out along it. */
+    /** Planks along x, each of its own tone, sawn through wavering year rings, with fibres drawn out along it. */
     private void wood(double per, double x, double y, double z) {
         double plank = 9 / per;
         double across = y / plank;
         double number = Math.floor(across);
         double own = hash((int) number, 7, 11);
-        add(0.05 * per, 0.9 * per, 0.9 * per, x + 3 * own, y, z, 0.7);
-        add(0.15 * per, 4 * per, 4 * per, x + OCTAVE_SHIFT, y, z, 0.4);
+        add(0.06 * per, 4 * per, 4 * per, x + OCTAVE_SHIFT + 3 * own, y, z, 0.45);
+        noise(0.05 * per * x + 9 * own, 0.5 * per * y, 0.5 * per * z);
+        double rings = 1.1 * per * (y + z) + 2.2 * value + 5 * own;
+        double ring = rings - Math.floor(rings);
+        // pale early wood darkens slowly into the late wood, which ends at once
+        mottle += 0.9 * (0.4 - ring * ring * ring * (1 - smooth(0.88, 1, ring)) * 1.6);
         mottle += 0.7 * own;
         double edge = Math.min(across - number, number + 1 - across) * plank;
         double joint = 0.0012;
@@ -116,40 +127,77 @@ public final class Grain {
         }
     }
 
-    private void weave(double per, double x, double y, double z) {
+    /** Uneven threads along x and y; where they are too fine for the pixels, the thick ones among them and the cloth's waves. */
+    private void weave(double per, double fine, double x, double y, double z) {
         double u = 2 * Math.PI * per * x;
         double v = 2 * Math.PI * per * (y + z);
         boolean over = Math.sin(u / 2) * Math.sin(v / 2) > 0;
-        rise[0] += over ? 0.3 * Math.sin(u) : Math.sin(u);
-        rise[1] += over ? Math.sin(v) : 0.3 * Math.sin(v);
-        noise(0.06 * per * x, 0.06 * per * y, 0.06 * per * z);
-        mottle += 0.4 * value + 0.25 * Math.cos(u) * Math.cos(v);
+        rise[0] += fine * (over ? 0.3 * Math.sin(u) : Math.sin(u));
+        rise[1] += fine * (over ? Math.sin(v) : 0.3 * Math.sin(v));
+        mottle += fine * 0.3 * Math.cos(u) * Math.cos(v);
+        add(0.06 * per, 0.55 * per, 0.55 * per, x, y + z, 0, 0.45);
+        add(0.55 * per, 0.06 * per, 0.06 * per, x + OCTAVE_SHIFT, y + z, 0, 0.45);
         // soft waves of the cloth itself
         noise(x / 0.07, y / 0.05, z / 0.07);
         rise[0] += 0.12 * gx;
         rise[1] += 0.12 * gy;
     }
 
-    /** Dots of herb and spice here and there, one at most in a cell of the relief's size. */
+    /** Herb and spice strewn unevenly: bits of all sizes, long and round, some places with many and some with none. */
     private void flecks(double per, double x, double y, double z) {
-        add(0.4 * per, 0.4 * per, 0.4 * per, x, y, z, 0.8);
+        add(0.25 * per, 0.25 * per, 0.25 * per, x, y, z, 0.8);
+        double crowd = value;
         mottle *= 0.5;
+        strew(per, x, y + z, 0, crowd);
+        strew(2.3 * per, x, y + z, 1, crowd);
+    }
+
+    private void strew(double per, double x, double y, int family, double crowd) {
         double u = x * per;
-        double v = y * per + z * per;
+        double v = y * per;
         int cellX = (int) Math.floor(u);
         int cellY = (int) Math.floor(v);
         for (int i = cellX - 1; i <= cellX + 1; i++) {
             for (int j = cellY - 1; j <= cellY + 1; j++) {
-                double kind = hash(i, j, 3);
-                double du = u - (i + 0.5 + 0.4 * hash(i, j, 1));
-                double dv = v - (j + 0.5 + 0.4 * hash(i, j, 2));
-                double radius = 0.10 + 0.08 * hash(i, j, 4);
-                double away = Math.sqrt(du * du + dv * dv) / radius;
+                if (hash(i, j, 5 + 16 * family) > 0.9 * crowd - 0.1) {
+                    continue;
+                }
+                double du = u - (i + 0.5 + 0.5 * hash(i, j, 1 + 16 * family));
+                double dv = v - (j + 0.5 + 0.5 * hash(i, j, 2 + 16 * family));
+                double size = 0.5 + 0.5 * hash(i, j, 4 + 16 * family);
+                double radius = 0.05 + 0.2 * size * size * size;
+                double turn = Math.PI * hash(i, j, 6 + 16 * family);
+                double longer = 1.6 + 0.6 * hash(i, j, 7 + 16 * family);
+                double along = (du * Math.cos(turn) + dv * Math.sin(turn)) / longer;
+                double aside = dv * Math.cos(turn) - du * Math.sin(turn);
+                double away = Math.sqrt(along * along + aside * aside) / radius;
                 if (away < 1) {
-                    mottle += (kind > 0 ? -4 : 1.2) * Math.min(1, 3 * (1 - away));
+                    mottle += (hash(i, j, 3 + 16 * family) > -0.3 ? -3 : 1.2) * Math.min(1, 3 * (1 - away));
                 }
             }
         }
+    }
+
+    /** Baked crust: blotched, blistered, darkest on top, where slanting cuts have opened and stayed pale. */
+    private void crust(double per, double x, double y, double z, double normalZ) {
+        add(12 * per, 12 * per, 12 * per, x, y, z, 0.2);
+        add(1.7 * per, 1.7 * per, 1.7 * per, x + OCTAVE_SHIFT, y, z, 0.3);
+        double top = smooth(0.25, 0.8, normalZ);
+        mottle -= 0.5 * top - 0.2;
+        noise(1.5 * per * x, 1.5 * per * y, 1.5 * per * z);
+        double row = per * (0.85 * x + 0.53 * y) + 0.12 * value;
+        double off = row - Math.floor(row) - 0.5;
+        double open = smooth(0.2, 0.11, Math.abs(off)) * smooth(0.5, 0.8, normalZ);
+        mottle += 1.9 * open;
+        double lip = (1 - Math.abs(2 * open - 1)) * Math.signum(off);
+        rise[0] += 0.85 * lip;
+        rise[1] += 0.53 * lip;
+    }
+
+    /** From 0 at one number to 1 at another, level at both. */
+    private static double smooth(double from, double to, double at) {
+        double share = Math.max(0, Math.min(1, (at - from) / (to - from)));
+        return share * share * (3 - 2 * share);
     }
 
     /** Value noise from -1 to 1 with its gradient, quintic between lattice points. */

@@ -22,7 +22,9 @@ public record Relief(Pattern pattern, double size, double slope, double mottle) 
         /** Fine parallel scratches: brushed metal. */
         RIBBED,
         /** Ground spices and herbs on top. */
-        FLECKS
+        FLECKS,
+        /** Baked crust with slanting cuts on top; its size is from one cut to the next. */
+        CRUST
     }
 
     static final Relief SMOOTH = new Relief(Pattern.SMOOTH, 1, 0, 0);

@@ -23,7 +23,7 @@ public enum Surface {
     RYE_CRUST(0.32, 0.17, 0.075, Finish.MATTE, Relief.of(Pattern.CRUMB, 0.005, 0.45, 0.35)),
     BAKED_PASTRY(0.55, 0.33, 0.13, Finish.MATTE, Relief.grain(0.006, 0.22, 0.25)),
     CREAM(0.80, 0.73, 0.58, Finish.coated(0.35, 1.4), Relief.grain(0.015, 0.03, 0.02)),
-    BLACK_SESAME(0.14, 0.135, 0.13, Finish.coated(0.25, 1.4), Relief.of(Pattern.FLECKS, 0.003, 0.05, 0.3)),
+    BLACK_SESAME(0.33, 0.31, 0.28, Finish.coated(0.25, 1.4), Relief.of(Pattern.FLECKS, 0.003, 0.03, 0.25)),
     GREEN_LEAF(0.11, 0.22, 0.045, Finish.sheet(0.35), Relief.grain(0.012, 0.2, 0.3)),
     SILVER_CARD(0.88, 0.88, 0.87, Finish.metal(0.55), Relief.SMOOTH),
     GOLD_CARD(0.90, 0.70, 0.36, Finish.metal(0.55), Relief.SMOOTH),
@@ -35,8 +35,9 @@ public enum Surface {
     ALMOND_FILLING(0.66, 0.45, 0.20, Finish.coated(0.5, 1.4), Relief.grain(0.005, 0.22, 0.2)),
     PEAR(0.74, 0.62, 0.34, Finish.coated(0.25, 1.4), Relief.grain(0.01, 0.06, 0.1)),
     BREAD_CRUMB(0.72, 0.58, 0.38, Finish.MATTE, Relief.of(Pattern.CRUMB, 0.006, 0.5, 0.2)),
-    FISH_SKIN(0.34, 0.34, 0.33, Finish.coated(0.18, 1.47), Relief.grain(0.004, 0.05, 0.35)),
+    FISH_SKIN(0.42, 0.32, 0.17, Finish.coated(0.18, 1.47), Relief.of(Pattern.FLECKS, 0.005, 0.06, 0.3)),
     LABEL_PAPER(0.80, 0.77, 0.68, Finish.MATTE, Relief.grain(0.001, 0.05, 0.02)),
+    BREAD_CRUST(0.46, 0.25, 0.10, Finish.MATTE, Relief.of(Pattern.CRUST, 0.036, 0.5, 0.45)),
     PRESERVE(0.24, 0.035, 0.025, Finish.coated(0.10, 1.4), Relief.grain(0.010, 0.12, 0.3));
 
     private final double red;

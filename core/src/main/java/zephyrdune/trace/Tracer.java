@@ -61,6 +61,9 @@ public final class Tracer {
     private static final int ROULETTE_FROM = 2;
     private static final double MOST_LIKELY = 0.95;
 
+    /** Relief whose size takes fewer pixels is left out. */
+    private static final double LEAST_PIXELS = 0.1;
+
     private final Stage stage;
     private final Effort effort;
     private final FaceLight key;
@@ -327,8 +330,8 @@ public final class Tracer {
         if (relief == null || relief.pattern() == Relief.Pattern.SMOOTH) {
             return 1;
         }
-        double detail = Math.min(1, relief.size() / (2 * footprint * at.hit.distance));
-        if (detail < 0.05) {
+        double pixels = relief.size() / (footprint * at.hit.distance);
+        if (pixels < LEAST_PIXELS) {
             return 1;
         }
         stage.own(at.owner, at.x, at.y, at.z, own);
@@ -336,7 +339,7 @@ public final class Tracer {
         lean[1] = at.gy;
         lean[2] = at.gz;
         stage.turn(at.owner, false, lean);
-        grain.at(relief, detail, own[0], own[1], own[2], lean[0], lean[1], lean[2]);
+        grain.at(relief, pixels, own[0], own[1], own[2], lean[0], lean[1], lean[2]);
         lean[0] = grain.nx();
         lean[1] = grain.ny();
         lean[2] = grain.nz();
@@ -346,7 +349,7 @@ public final class Tracer {
             at.ny = lean[1];
             at.nz = lean[2];
         }
-        return grain.tone(relief, detail);
+        return grain.tone(relief);
     }
 
     /**

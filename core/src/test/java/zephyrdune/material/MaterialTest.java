@@ -138,8 +138,8 @@ public class MaterialTest {
             int places = 40_000;
             Random random = new Random(5);
             for (int i = 0; i < places; i++) {
-                grain.at(surface.relief(), 1, random.nextDouble() - 0.5, random.nextDouble() - 0.5, 0, 0, 0, 1);
-                tone += grain.tone(surface.relief(), 1) / places;
+                grain.at(surface.relief(), 4, random.nextDouble() - 0.5, random.nextDouble() - 0.5, 0, 0, 0, 1);
+                tone += grain.tone(surface.relief()) / places;
                 nx += grain.nx() / places;
                 assertThat(grain.nz()).isBetween(0.0, 1.0);
             }
