@@ -11,14 +11,15 @@ final class HoleGrid {
     private final double[][] holes;
     private final double halfWidth;
     private final double halfHeight;
-    private final int[][] cells = new int[CELLS * CELLS][];
+    private final int[][] cells;
 
     HoleGrid(double[][] holes, double halfWidth, double halfHeight) {
         this.holes = holes;
         this.halfWidth = halfWidth;
         this.halfHeight = halfHeight;
+        cells = new int[holes.length == 0 ? 0 : CELLS * CELLS][];
         List<List<Integer>> found = new ArrayList<>();
-        for (int i = 0; i < CELLS * CELLS; i++) {
+        for (int i = 0; i < cells.length; i++) {
             found.add(new ArrayList<>());
         }
         for (int hole = 0; hole < holes.length; hole++) {

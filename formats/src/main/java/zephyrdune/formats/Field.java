@@ -4,10 +4,12 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import zephyrdune.measure.Count;
 import zephyrdune.measure.Limit;
 import zephyrdune.measure.Limits;
@@ -18,7 +20,15 @@ import zephyrdune.measure.Limits;
  */
 record Field(String name, RecordComponent component, Optional<Limit> limit, Optional<Count> count) {
 
+    private static final Map<Class<?>, List<Field>> OF_RECORDS = new ConcurrentHashMap<>();
+    private static final Map<Class<?>, Map<String, Class<? extends Record>>> KINDS = new ConcurrentHashMap<>();
+    private static final Map<Class<?>, Map<String, Enum<?>>> CONSTANTS = new ConcurrentHashMap<>();
+
     static List<Field> of(Class<? extends Record> type) {
+        return OF_RECORDS.computeIfAbsent(type, record -> List.copyOf(read(type)));
+    }
+
+    private static List<Field> read(Class<? extends Record> type) {
         List<Field> fields = new ArrayList<>();
         for (RecordComponent component : type.getRecordComponents()) {
             boolean list = Limits.isListOfNumbers(component);
@@ -58,6 +68,26 @@ record Field(String name, RecordComponent component, Optional<Limit> limit, Opti
         }
     }
 
+    /** The records that a sealed type permits, by the words that a file has for them. */
+    static Map<String, Class<? extends Record>> kindsByWord(Class<?> sealed) {
+        return KINDS.computeIfAbsent(sealed, type -> {
+            Map<String, Class<? extends Record>> kinds = new LinkedHashMap<>();
+            kinds(type).forEach(kind -> kinds.put(word(kind), kind));
+            return kinds;
+        });
+    }
+
+    /** The constants of an enum by their words. */
+    static Map<String, Enum<?>> constantsByWord(Class<?> enumType) {
+        return CONSTANTS.computeIfAbsent(enumType, type -> {
+            Map<String, Enum<?>> constants = new LinkedHashMap<>();
+            for (Object constant : type.getEnumConstants()) {
+                constants.put(word((Enum<?>) constant), (Enum<?>) constant);
+            }
+            return constants;
+        });
+    }
+
     /** The records that a sealed type permits, straight or by way of other sealed types. */
     static List<Class<? extends Record>> kinds(Class<?> sealed) {
         List<Class<? extends Record>> kinds = new ArrayList<>();
@@ -81,9 +111,7 @@ record Field(String name, RecordComponent component, Optional<Limit> limit, Opti
     }
 
     static List<String> words(Class<?> enumType) {
-        return Arrays.stream(enumType.getEnumConstants())
-                .map(constant -> word((Enum<?>) constant))
-                .toList();
+        return List.copyOf(constantsByWord(enumType).keySet());
     }
 
     /**

@@ -5,6 +5,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
@@ -150,10 +151,9 @@ final class SetReader {
     }
 
     private Object constant(JsonNode node, Class<?> type, String path) {
-        for (Object constant : type.getEnumConstants()) {
-            if (node.isString() && Field.word((Enum<?>) constant).equals(node.asString())) {
-                return constant;
-            }
+        Enum<?> constant = node.isString() ? Field.constantsByWord(type).get(node.asString()) : null;
+        if (constant != null) {
+            return constant;
         }
         note(path, shorten(node), path + " must be one of " + String.join(", ", Field.words(type)));
         return null;
@@ -161,18 +161,13 @@ final class SetReader {
 
     private Object kind(JsonNode node, Class<?> sealed, String path) {
         JsonNode kind = node.path(SetFormat.KIND_FIELD);
-        List<Class<? extends Record>> kinds = Field.kinds(sealed);
-        for (Class<? extends Record> candidate : kinds) {
-            if (kind.isString() && Field.word(candidate).equals(kind.asString())) {
-                return record(node, candidate, path, Set.of(SetFormat.KIND_FIELD));
-            }
+        Map<String, Class<? extends Record>> kinds = Field.kindsByWord(sealed);
+        Class<? extends Record> type = kind.isString() ? kinds.get(kind.asString()) : null;
+        if (type != null) {
+            return record(node, type, path, Set.of(SetFormat.KIND_FIELD));
         }
         String at = inside(path, SetFormat.KIND_FIELD);
-        note(
-                at,
-                shorten(kind),
-                at + " must be one of "
-                        + String.join(", ", kinds.stream().map(Field::word).toList()));
+        note(at, shorten(kind), at + " must be one of " + String.join(", ", kinds.keySet()));
         return null;
     }
 

@@ -17,6 +17,12 @@ import zephyrdune.table.TableSet;
 @Tag(name = "answers")
 class MoveController {
 
+    private final Turnstile turnstile;
+
+    MoveController(Turnstile turnstile) {
+        this.turnstile = turnstile;
+    }
+
     /**
      * What to move for a wanted reading.
      *
@@ -47,7 +53,9 @@ class MoveController {
             @RequestParam double wanted,
             @RequestParam Lever lever,
             @RequestBody TableSet set) {
-        Optional<Move> found = Double.isFinite(wanted) ? Move.find(set, reading, wanted, lever) : Optional.empty();
+        Optional<Move> found = Double.isFinite(wanted)
+                ? turnstile.pass(() -> Move.find(set, reading, wanted, lever))
+                : Optional.empty();
         return found.map(MoveAnswer::of).orElse(MoveAnswer.NONE);
     }
 }

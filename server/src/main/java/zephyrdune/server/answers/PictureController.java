@@ -33,6 +33,12 @@ import zephyrdune.trace.Effort;
 @Tag(name = "pictures")
 class PictureController {
 
+    private final Turnstile turnstile;
+
+    PictureController(Turnstile turnstile) {
+        this.turnstile = turnstile;
+    }
+
     private static final int STOP_COLUMNS = 121;
     private static final int FILE_WIDTH = 900;
     private static final int FILE_PASSES = 24;
@@ -66,7 +72,7 @@ class PictureController {
     PictureStopsAnswer stops(@RequestBody TableSet set) {
         double aspect = set.camera().sensorHeight() / set.camera().sensorWidth();
         int rows = (int) Math.max(2, Math.min(2.0 * STOP_COLUMNS, Math.round(STOP_COLUMNS * aspect)));
-        PictureStops found = PictureStops.of(set, STOP_COLUMNS, rows);
+        PictureStops found = turnstile.pass(() -> PictureStops.of(set, STOP_COLUMNS, rows));
         List<Integer> hundredths = new ArrayList<>();
         for (float stops : found.stops()) {
             hundredths.add(Float.isNaN(stops) ? null : Integer.valueOf(hundredths(stops)));
@@ -89,7 +95,7 @@ class PictureController {
             @RequestParam double toAcross,
             @RequestParam double toDown,
             @RequestBody TableSet set) {
-        EdgeProfile profile = EdgeProfile.of(set, fromAcross, fromDown, toAcross, toDown);
+        EdgeProfile profile = turnstile.pass(() -> EdgeProfile.of(set, fromAcross, fromDown, toAcross, toDown));
         return new ProfileAnswer(
                 profile.points().stream()
                         .map(point -> new ProfilePoint(point.along(), Math.max(-99, point.light()), point.open()))
@@ -101,7 +107,7 @@ class PictureController {
     @PostMapping("/api/differences")
     @Operation(operationId = "difference", summary = "How much brighter one set's picture is than another's, in stops")
     DifferenceAnswer difference(@RequestBody Pair pair) {
-        Difference difference = Difference.of(pair.first(), pair.second());
+        Difference difference = turnstile.passSlowly(() -> Difference.of(pair.first(), pair.second()));
         int[] hundredths = new int[difference.stops().length];
         for (int i = 0; i < hundredths.length; i++) {
             hundredths[i] = hundredths(difference.stops()[i]);
@@ -118,6 +124,14 @@ class PictureController {
                             mediaType = "application/octet-stream",
                             schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<byte[]> file(@RequestParam FileKind kind, @RequestBody TableSet set) {
+        byte[] bytes = turnstile.passSlowly(() -> traced(kind, set));
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
+                .body(bytes);
+    }
+
+    private static byte[] traced(FileKind kind, TableSet set) {
         int height = (int) Math.max(
                 1,
                 Math.min(
@@ -130,16 +144,11 @@ class PictureController {
         for (int pass = 0; pass < FILE_PASSES; pass++) {
             film.pass(Effort.USUAL, mix, Progress.DONE, () -> false);
         }
-        byte[] bytes =
-                switch (kind) {
-                    case PNG -> PngFile.write(film.picture(mix));
-                    case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
-                    case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
-                    case LAYERS -> LayersFile.write(film, mix, set.title());
-                };
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
-                .body(bytes);
+        return switch (kind) {
+            case PNG -> PngFile.write(film.picture(mix));
+            case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
+            case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
+            case LAYERS -> LayersFile.write(film, mix, set.title());
+        };
     }
 }

@@ -20,6 +20,12 @@ import zephyrdune.table.TableSet;
 @Tag(name = "answers")
 class PlanController {
 
+    private final Turnstile turnstile;
+
+    PlanController(Turnstile turnstile) {
+        this.turnstile = turnstile;
+    }
+
     private static final int MAP_POINTS = 81;
 
     /** Stands for "no light at all" in a map, in stops. */
@@ -103,6 +109,6 @@ class PlanController {
     @Operation(operationId = "plan", summary = "Places, stop rings and light over the table, for drawing a set")
     PlanAnswer plan(@RequestParam double reachMetres, @RequestBody TableSet set) {
         double reach = reachMetres >= LEAST_REACH ? Math.min(reachMetres, MOST_REACH) : LEAST_REACH;
-        return PlanAnswer.of(Plan.of(set, reach, MAP_POINTS));
+        return turnstile.pass(() -> PlanAnswer.of(Plan.of(set, reach, MAP_POINTS)));
     }
 }

@@ -27,6 +27,12 @@ import zephyrdune.table.TableSet;
 @Tag(name = "answers", description = "What the light model says of a set")
 class ReadingsController {
 
+    private final Turnstile turnstile;
+
+    ReadingsController(Turnstile turnstile) {
+        this.turnstile = turnstile;
+    }
+
     /**
      * One reading.
      *
@@ -105,9 +111,9 @@ class ReadingsController {
     @PostMapping("/api/readings")
     @Operation(operationId = "readings", summary = "Every reading of a set")
     ReadingsAnswer readings(@RequestBody TableSet set) {
-        return new ReadingsAnswer(
+        return turnstile.pass(() -> new ReadingsAnswer(
                 Readings.of(set).stream().map(ReadingAnswer::of).toList(),
-                Doubt.about(set).stream().map(DoubtAnswer::of).toList());
+                Doubt.about(set).stream().map(DoubtAnswer::of).toList()));
     }
 
     @GetMapping("/api/reading-kinds")

@@ -93,7 +93,9 @@ final class Easel {
                 trace++;
             }
         }
-        if (progress.step(mix, () -> closed || newest != served || stop.getAsBoolean())) {
+        // a first look is soon done and shown even if it is late: else somebody who never stops dragging might see none
+        boolean first = progress.blank();
+        if (progress.step(mix, () -> closed || !first && newest != served || stop.getAsBoolean())) {
             show();
         }
     }

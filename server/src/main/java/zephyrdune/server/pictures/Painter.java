@@ -14,9 +14,9 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
- * Works on everybody's pictures, one piece at a time. First looks at new wishes come first; among
- * equals, whoever waited longest. What gets finer in peace leaves a core
- * free and gives way within a few milliseconds.
+ * Works on everybody's pictures, one piece at a time. First looks at new wishes come first; among equals, whoever waited
+ * longest. What gets finer in peace leaves a core free and gives way within a few milliseconds; when many wait for first looks,
+ * those leave a core to readings too.
  */
 @Component
 class Painter implements SmartLifecycle {
@@ -25,6 +25,9 @@ class Painter implements SmartLifecycle {
 
     /** Views whose layers are kept; of others they are traced again when wanted. A view's take up to 130 MB, mostly 60. */
     private static final int MOST_FILMS = 12;
+
+    /** First looks wanted at once for which all cores are used. */
+    private static final int MOST_URGENT = 3;
 
     private static final int CORES = Runtime.getRuntime().availableProcessors();
 
@@ -120,7 +123,7 @@ class Painter implements SmartLifecycle {
     private void work(Easel easel) {
         easel.lastTurn = ++turns;
         try {
-            ForkJoinPool pool = easel.refining() ? rest : all;
+            ForkJoinPool pool = easel.refining() || crowded() ? rest : all;
             pool.submit(() -> easel.work(() -> !errands.isEmpty() || !easel.urgent() && anyUrgent()))
                     .join();
         } catch (RuntimeException | OutOfMemoryError e) {
@@ -128,6 +131,13 @@ class Painter implements SmartLifecycle {
             remove(easel);
         }
         dropOldFilms();
+    }
+
+    /** Whether so many wait for a first look that all cores together would keep readings waiting. */
+    private boolean crowded() {
+        synchronized (easels) {
+            return easels.stream().filter(Easel::urgent).count() > MOST_URGENT;
+        }
     }
 
     private boolean anyUrgent() {
