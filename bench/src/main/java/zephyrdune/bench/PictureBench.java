@@ -1,5 +1,7 @@
 package zephyrdune.bench;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
@@ -25,6 +27,7 @@ import zephyrdune.picture.Smooth;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Effort;
 import zephyrdune.trace.Stage;
+import zephyrdune.trace.Tracer;
 
 /** Pictures on all cores: a first look, one pass, and the rays they are made of. */
 @State(Scope.Benchmark)
@@ -36,6 +39,7 @@ import zephyrdune.trace.Stage;
 public class PictureBench {
 
     private static final int RAYS = 10_000;
+    private static final int PLACES = 100;
 
     @Param
     private DemoSet demo;
@@ -45,6 +49,8 @@ public class PictureBench {
     private Film film;
     private Stage stage;
     private double[] rays;
+    private Tracer tracer;
+    private List<double[]> shaded;
 
     @Setup
     public void layTheTable() {
@@ -53,6 +59,8 @@ public class PictureBench {
         film = new Film(set, 480, 320, false);
         film.pass(Effort.USUAL, () -> false);
         stage = Stage.of(set);
+        tracer = new Tracer(stage, Effort.direct(RAYS / PLACES));
+        shaded = shaded();
         Random random = new Random(1);
         rays = new double[6 * RAYS];
         for (int i = 0; i < rays.length; i += 6) {
@@ -65,6 +73,23 @@ public class PictureBench {
             rays[i + 4] = Math.sqrt(1 - up * up) * Math.sin(turn);
             rays[i + 5] = up;
         }
+    }
+
+    private List<double[]> shaded() {
+        Tracer open = new Tracer(Stage.withoutHero(set.withProps(List.of()).withCards(List.of())), Effort.direct(1));
+        Random random = new Random(2);
+        List<double[]> found = new ArrayList<>();
+        while (found.size() < PLACES) {
+            double x = random.nextDouble() - 0.5;
+            double y = random.nextDouble() - 0.5;
+            tracer.incident(x, y, 0, 0, 0, 1, 1, 0);
+            double here = tracer.out[0];
+            open.incident(x, y, 0, 0, 0, 1, 1, 0);
+            if (here > 0.05 * open.out[0] && here < 0.95 * open.out[0]) {
+                found.add(new double[] {x, y});
+            }
+        }
+        return found;
     }
 
     /** From the set to the first thing shown: target 40 ms. */
@@ -103,6 +128,17 @@ public class PictureBench {
             ray.set(rays[i], rays[i + 1], rays[i + 2], rays[i + 3], rays[i + 4], rays[i + 5]);
             stage.meet(ray, hit);
             sum += hit.distance;
+        }
+        return sum;
+    }
+
+    /** Ten thousand rays towards the light, from a hundred places where something stands in its way, on one core. */
+    @Benchmark
+    public double tenThousandShadowRays() {
+        double sum = 0;
+        for (double[] place : shaded) {
+            tracer.incident(place[0], place[1], 0, 0, 0, 1, 1, 0);
+            sum += tracer.out[0];
         }
         return sum;
     }
