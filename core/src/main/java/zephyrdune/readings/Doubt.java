@@ -2,6 +2,8 @@ package zephyrdune.readings;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.picture.View;
 import zephyrdune.shadow.HeroShade;
 import zephyrdune.source.BatteryFlash;
 import zephyrdune.source.GuideNumber;
@@ -68,8 +70,20 @@ public record Doubt(String field, String words) {
                     "%.0f lux is direct sun; a bright room has a few hundred"
                             .formatted(set.ambient().illuminance())));
         }
+        aboutFrame(doubts, set);
         aboutProps(doubts, set);
         return doubts;
+    }
+
+    private static void aboutFrame(List<Doubt> doubts, TableSet set) {
+        Vector3D seen =
+                View.of(set).project(Vector3D.of(0, 0, set.dish().height() / 2)).subtract(Vector3D.of(0.5, 0.5, 0));
+        if (Math.max(Math.abs(seen.getX()), Math.abs(seen.getY())) > 0.5) {
+            boolean sideways = Math.abs(seen.getX()) > Math.abs(seen.getY());
+            doubts.add(new Doubt(
+                    sideways ? "camera.shiftRight" : "camera.shiftUp",
+                    "The hero is outside the frame; move the frame back to it, or frame wider"));
+        }
     }
 
     private static void aboutProps(List<Doubt> doubts, TableSet set) {

@@ -137,4 +137,18 @@ public class NotesTest {
         assertThat(Doubt.about(strong)).extracting(Doubt::field).containsExactly("light.source.output.guideNumber");
         assertThat(Doubt.about(strong).get(0).words()).contains("Then it is 36 m");
     }
+
+    @Test
+    public void aHeroOutsideTheFrameIsDoubted() {
+        Camera camera = chowder().camera();
+        for (double shift : new double[] {-0.9, 0.9}) {
+            TableSet aside = chowder()
+                    .withCamera(new Camera(camera.elevation(), 0.085, 0.036, 0.024, 0.4, shift, 0, camera.textSpace()));
+            assertThat(Doubt.about(aside)).extracting(Doubt::field).containsExactly("camera.shiftRight");
+            TableSet above = chowder()
+                    .withCamera(
+                            new Camera(camera.elevation(), 0.085, 0.036, 0.024, 0.4, 0, shift / 2, camera.textSpace()));
+            assertThat(Doubt.about(above)).extracting(Doubt::field).containsExactly("camera.shiftUp");
+        }
+    }
 }
