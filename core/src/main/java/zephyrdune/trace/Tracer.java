@@ -5,11 +5,8 @@ import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.material.Fresnel;
 import zephyrdune.material.Ggx;
-import zephyrdune.material.Grain;
 import zephyrdune.material.Material;
-import zephyrdune.sampling.Turn;
 import zephyrdune.table.Medium;
-import zephyrdune.table.Relief;
 
 /**
  * Follows light backwards along rays (J. T. Kajiya, The rendering equation, SIGGRAPH 1986), layer by layer, for lights of
@@ -50,8 +47,8 @@ public final class Tracer {
     /** Boundaries of glass at which both the mirrored and the bent ray are followed. */
     private static final int SPLITS = 2;
 
-    /** Least cosine between the leaning normal and the way to the eye. */
-    private static final double LEAST_LEAN = 0.02;
+    /** Least cosine with which a surface is looked at. */
+    private static final double LEAST_OUT = 0.01;
 
     /** A coat is followed at least this often. */
     private static final double LEAST_LOT = 0.05;
@@ -61,9 +58,6 @@ public final class Tracer {
     private static final int ROULETTE_FROM = 2;
     private static final double MOST_LIKELY = 0.95;
 
-    /** Relief whose size takes fewer pixels is left out. */
-    private static final double LEAST_PIXELS = 0.1;
-
     private final Stage stage;
     private final Effort effort;
     private final FaceLight key;
@@ -71,11 +65,9 @@ public final class Tracer {
     private final Place[] places = new Place[MOST_LEVELS];
     private final Numbers numbers = new Numbers();
     private final Straight straight;
-    private final double[] own = new double[3];
-    private final double[] lean = new double[3];
     private final double[] facet = new double[3];
-    private final double[] axes = new double[6];
-    private final Grain grain = new Grain();
+    private final Axes axes = new Axes();
+    private final Leaning relief;
 
     /** What the last look found: red, green and blue of every layer in turn. */
     public final double[] out;
@@ -91,6 +83,7 @@ public final class Tracer {
         key = new FaceLight(stage.key, Stage.KEY_FACE);
         base = stage.base == null ? null : new FaceLight(stage.base, Stage.BASE_FACE);
         straight = new Straight(stage, numbers);
+        relief = new Leaning(stage);
         out = new double[3 * Layers.count(stage.cards)];
         for (int i = 0; i < MOST_LEVELS; i++) {
             places[i] = new Place();
@@ -283,8 +276,8 @@ public final class Tracer {
     private void surface(int level) {
         Place at = places[level];
         Material material = at.material;
-        double tone = at.reflections == 0 ? relief(at) : 1;
-        at.out = Math.max(LEAST_LEAN / 2, at.above(at.vx, at.vy, at.vz));
+        double tone = at.reflections == 0 ? relief.lean(at, footprint) : 1;
+        at.out = Math.max(LEAST_OUT, at.above(at.vx, at.vy, at.vz));
         if (level == 0) {
             guide.colour(material, tone);
         }
@@ -324,34 +317,6 @@ public final class Tracer {
         }
     }
 
-    /** Leans the normal by the relief; returns the tone of the place. */
-    private double relief(Place at) {
-        Relief relief = at.material.relief();
-        if (relief == null || relief.pattern() == Relief.Pattern.SMOOTH) {
-            return 1;
-        }
-        double pixels = relief.size() / (footprint * at.hit.distance);
-        if (pixels < LEAST_PIXELS) {
-            return 1;
-        }
-        stage.own(at.owner, at.x, at.y, at.z, own);
-        lean[0] = at.gx;
-        lean[1] = at.gy;
-        lean[2] = at.gz;
-        stage.turn(at.owner, false, lean);
-        grain.at(relief, pixels, own[0], own[1], own[2], lean[0], lean[1], lean[2]);
-        lean[0] = grain.nx();
-        lean[1] = grain.ny();
-        lean[2] = grain.nz();
-        stage.turn(at.owner, true, lean);
-        if (lean[0] * at.vx + lean[1] * at.vy + lean[2] * at.vz > LEAST_LEAN) {
-            at.nx = lean[0];
-            at.ny = lean[1];
-            at.nz = lean[2];
-        }
-        return grain.tone(relief);
-    }
-
     /**
      * Adds what a matte surface gets by way of other surfaces.
      *
@@ -376,7 +341,8 @@ public final class Tracer {
             }
             Place next = places[level + 1];
             next.follows(at, weight, COUNTED);
-            double up = bounce(at, next.ray, index);
+            numbers.at(at.dimension + MATTE, index);
+            double up = axes.scatter(at, numbers.first, numbers.second, next.ray);
             if (!at.faces(next.ray.dx, next.ray.dy, next.ray.dz)) {
                 continue;
             }
@@ -387,24 +353,6 @@ public final class Tracer {
             next.reflections++;
             follow(level + 1);
         }
-    }
-
-    /** Sets a ray off a surface, as likely as the cosine with its normal, which is returned. */
-    private double bounce(Place at, Ray ray, int index) {
-        numbers.at(at.dimension + MATTE, index);
-        square(at.nx, at.ny, at.nz, axes);
-        double radius = Math.sqrt(numbers.first);
-        double p = radius * Turn.cosine(numbers.second);
-        double q = radius * Turn.sine(numbers.second);
-        double up = Math.sqrt(Math.max(0, 1 - numbers.first));
-        ray.set(
-                at.x,
-                at.y,
-                at.z,
-                p * axes[0] + q * axes[3] + up * at.nx,
-                p * axes[1] + q * axes[4] + up * at.ny,
-                p * axes[2] + q * axes[5] + up * at.nz);
-        return up;
     }
 
     /** Adds what a coat or a metal mirrors. */
@@ -437,14 +385,15 @@ public final class Tracer {
         double chance = SHARP;
         if (!material.polished()) {
             numbers.at(at.dimension + MIRROR, sample);
-            square(at.nx, at.ny, at.nz, axes);
-            double alongFirst = at.vx * axes[0] + at.vy * axes[1] + at.vz * axes[2];
-            double alongSecond = at.vx * axes[3] + at.vy * axes[4] + at.vz * axes[5];
+            axes.round(at.nx, at.ny, at.nz);
+            double alongFirst = axes.first(at.vx, at.vy, at.vz);
+            double alongSecond = axes.second(at.vx, at.vy, at.vz);
             Ggx.facet(alongFirst, alongSecond, at.out, material.alpha(), numbers.first, numbers.second, facet);
-            hx = facet[0] * axes[0] + facet[1] * axes[3] + facet[2] * at.nx;
-            hy = facet[0] * axes[1] + facet[1] * axes[4] + facet[2] * at.ny;
-            hz = facet[0] * axes[2] + facet[1] * axes[5] + facet[2] * at.nz;
-            chance = material.mirrorChance(at.out, facet[2]);
+            axes.outOf(facet);
+            hx = facet[0];
+            hy = facet[1];
+            hz = facet[2];
+            chance = material.mirrorChance(at.out, at.above(hx, hy, hz));
         }
         double cosine = hx * at.vx + hy * at.vy + hz * at.vz;
         double dx = 2 * cosine * hx - at.vx;
@@ -475,21 +424,5 @@ public final class Tracer {
         }
         next.ray.set(at.x, at.y, at.z, dx, dy, dz);
         follow(level + 1);
-    }
-
-    /**
-     * Two directions square to a normal and to each other (T. Duff and others, Building an orthonormal basis, revisited, J.
-     * Comput. Graph. Tech. 6(1), 2017).
-     */
-    private static void square(double nx, double ny, double nz, double[] axes) {
-        double sign = Math.copySign(1, nz);
-        double k = -1 / (sign + nz);
-        double m = nx * ny * k;
-        axes[0] = 1 + sign * nx * nx * k;
-        axes[1] = sign * m;
-        axes[2] = -sign * nx;
-        axes[3] = m;
-        axes[4] = sign + ny * ny * k;
-        axes[5] = -ny;
     }
 }
