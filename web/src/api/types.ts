@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 export type TableSet = Schemas["TableSet"];
 export type Light = Schemas["Light"];
 export type Face = Schemas["Face"];
+export type Filling = Schemas["Filling"];
 export type Spread = Schemas["Spread"];
 export type Source = Schemas["Source"];
 export type FlashOutput = Schemas["FlashOutput"];

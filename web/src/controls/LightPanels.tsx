@@ -22,7 +22,7 @@ import {
 import { tell } from "../ui/notices";
 import { Choice } from "./Choice";
 import { KindChoice } from "./KindChoice";
-import { DIALS, FLASH_OUTPUTS, faces, LED_OUTPUTS, SOURCES, SPREADS } from "./kinds";
+import { DIALS, FILLINGS, FLASH_OUTPUTS, faces, LED_OUTPUTS, SOURCES, SPREADS } from "./kinds";
 import { MarkChoice } from "./MarkChoice";
 import { aperture } from "./marks";
 import { NumberField } from "./NumberField";
@@ -48,6 +48,7 @@ export function FacePanel() {
   const length = useLength();
   const face = useTable((table) => table.set?.light.face);
   const spread = useTable((table) => table.set?.light.spread.kind);
+  const filling = useTable((table) => table.set?.light.filling.kind);
   if (!face) return null;
   return (
     <>
@@ -72,7 +73,13 @@ export function FacePanel() {
       {face.kind === "octagon" && (
         <NumberField path="light.face.acrossFlatsMetres" label="Side to side" quantity={length} />
       )}
-      <NumberField path="light.hotSpotStops" label="Centre to side" quantity={stops} />
+      <KindChoice path="light.filling" label="Filled" kinds={FILLINGS} />
+      {filling === "hot-spot" && (
+        <NumberField path="light.filling.sideStops" label="Centre to side" quantity={stops} />
+      )}
+      {filling === "from-behind" && (
+        <NumberField path="light.filling.gapMetres" label="Source behind it" quantity={length} />
+      )}
       <KindChoice path="light.spread" label="Gives its light" kinds={SPREADS} />
       {spread === "beam" && (
         <NumberField path="light.spread.power" label="Power of cosine" quantity={plain} />
@@ -212,7 +219,13 @@ async function openLamp(file: File): Promise<void> {
   const lamp = await attempt(() => api.openLampFile(file));
   const { set, change, undo } = useTable.getState();
   if (!lamp || !set) return;
-  change("light", { ...set.light, ...lamp, spread: SPREADS.bare, lossStops: 0, hotSpotStops: 0 });
+  change("light", {
+    ...set.light,
+    ...lamp,
+    spread: SPREADS.bare,
+    lossStops: 0,
+    filling: FILLINGS["evenly-lit"],
+  });
   tell("The lamp is on the table, bare", { action: { label: "Take it back", run: undo } });
 }
 

@@ -2,6 +2,7 @@ import type {
   Base,
   Card,
   Face,
+  Filling,
   FlashOutput,
   Holes,
   LedOutput,
@@ -33,6 +34,12 @@ export function faces(now: Face): Record<Face["kind"], Face> {
     octagon: { kind: "octagon", acrossFlatsMetres: Math.max(0.05, width) },
   };
 }
+
+export const FILLINGS: Record<Filling["kind"], Filling> = {
+  "evenly-lit": { kind: "evenly-lit" },
+  "hot-spot": { kind: "hot-spot", sideStops: 1 },
+  "from-behind": { kind: "from-behind", gapMetres: 0.6 },
+};
 
 export const SPREADS: Record<Spread["kind"], Spread> = {
   diffuse: { kind: "diffuse" },

@@ -9,6 +9,7 @@ import { contourLines } from "./contours";
 import { LightHandle } from "./LightHandle";
 import { Probes } from "./Probes";
 import { Ruler } from "./Ruler";
+import { SourceSpot } from "./SourceSpot";
 import { Scale, useSize } from "./scale";
 
 /** The set from above, true to scale: stop rings round the hero, contour lines of light over the table. */
@@ -259,6 +260,11 @@ function Light({ plan, scale }: Part) {
         className="fill-sand/25 stroke-sand"
         strokeWidth={2}
         strokeLinejoin="round"
+      />
+      <SourceSpot
+        from={{ across: plan.source.x, up: plan.source.y }}
+        to={{ across: plan.faceCentre.x, up: plan.faceCentre.y }}
+        scale={scale}
       />
     </g>
   );

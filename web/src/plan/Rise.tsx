@@ -5,6 +5,7 @@ import { useTable } from "../table/store";
 import { LightHandle } from "./LightHandle";
 import { Probes } from "./Probes";
 import { Ruler } from "./Ruler";
+import { SourceSpot } from "./SourceSpot";
 import { Scale, useSize } from "./scale";
 
 /** Room under the table line, pixels. */
@@ -87,6 +88,7 @@ export function Rise({ reach }: { reach: number }) {
               strokeWidth={2}
               strokeLinejoin="round"
             />
+            <SourceSpot from={yz(plan.source)} to={yz(plan.faceCentre)} scale={scale} />
             <Probes at={(point) => [scale.across(point.y), scale.up(point.z)]} />
             <LightHandle view="rise" scale={scale} />
             <Ruler perMetre={scale.perMetre} x={width - 14} y={height - 10} unit={length.unit} />

@@ -12,8 +12,10 @@ export function useReach(): number {
   const held = useRef(1.25);
   if (set && !dragging) {
     const centre = centreOf(set.light);
+    const filling = set.light.filling;
+    const behind = filling.kind === "from-behind" ? filling.gapMetres : 0;
     const need = Math.max(
-      1.1 * Math.hypot(centre.x, centre.y) + acrossOf(set.light.face) / 4,
+      1.1 * (Math.hypot(centre.x, centre.y) + behind) + acrossOf(set.light.face) / 4,
       0.7 * set.camera.framedWidthMetres,
     );
     // the backdrop too, where that does not make everything much smaller

@@ -10,6 +10,7 @@ import zephyrdune.table.Diffuse;
 import zephyrdune.table.Disc;
 import zephyrdune.table.Face;
 import zephyrdune.table.Gridded;
+import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.Rectangle;
@@ -51,7 +52,7 @@ public enum DemoLight {
                 old.gel(),
                 old.loss(),
                 face,
-                hotSpot,
+                new HotSpot(hotSpot),
                 spread,
                 old.powerChoice(),
                 old.power(),

@@ -7,11 +7,12 @@ import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.distribution.GridCut;
 import zephyrdune.measure.Stops;
-import zephyrdune.source.Source;
 import zephyrdune.table.Bare;
 import zephyrdune.table.Beam;
 import zephyrdune.table.Disc;
+import zephyrdune.table.FromBehind;
 import zephyrdune.table.Gridded;
+import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
 import zephyrdune.table.Octagon;
 
@@ -25,7 +26,7 @@ import zephyrdune.table.Octagon;
  * @param acrossHalf from the centre to the middle of a side, metres
  * @param upHalf from the centre to the middle of the upper side, square to the former, metres
  * @param luminance of the centre, seen along the axis, cd/m²
- * @param hotSpot stops by which the middle of a side is dimmer than the centre; it falls off as a bell in between
+ * @param evenness of its places
  * @param distribution in which every part of the face sends its light
  */
 public record EmittingFace(
@@ -34,23 +35,37 @@ public record EmittingFace(
         Vector3D acrossHalf,
         Vector3D upHalf,
         double luminance,
-        double hotSpot,
+        Evenness evenness,
         Distribution distribution) {
 
-    private static final double LN_2 = Math.log(2);
     private static final double TAN_EIGHTH = Math.sqrt(2) - 1;
 
     /** The face of a light at full power: as bright as what is left of its source's light makes it. */
     public static EmittingFace of(Light light) {
+        Distribution distribution = distribution(light);
         EmittingFace dark = new EmittingFace(
                 outline(light),
                 light.centre(),
                 light.widthAxis().multiply(light.face().across() / 2),
                 light.heightAxis().multiply(light.face().along() / 2),
                 0,
-                light.hotSpot(),
-                distribution(light));
-        return dark.withLuminance(axialIntensity(light) / dark.effectiveArea());
+                evenness(light),
+                distribution);
+        double luminance = light.filling() instanceof FromBehind behind
+                ? light.source().axialIntensity() / (behind.gap() * behind.gap()) * passed(light) / perExitance(light)
+                : axialIntensity(light) / dark.effectiveArea();
+        return dark.withLuminance(luminance);
+    }
+
+    private static Evenness evenness(Light light) {
+        if (light.filling() instanceof FromBehind behind) {
+            return new LitFromBehind(
+                    light.source().distribution(),
+                    behind.gap(),
+                    light.face().across() / 2,
+                    light.face().along() / 2);
+        }
+        return light.filling() instanceof HotSpot hot ? new Bell(hot.side()) : Evenness.EVEN;
     }
 
     private static Outline outline(Light light) {
@@ -73,30 +88,36 @@ public record EmittingFace(
 
     /** Of the light after its losses: a grid takes away from a diffuse face, everything else shares the flux out anew. */
     private static double axialIntensity(Light light) {
-        Source source = light.source();
-        double passed = Stops.ratio(-light.loss());
-        if (light.spread() instanceof Bare) {
-            return source.axialIntensity() * passed;
-        }
-        double flux = source.flux() * passed;
-        if (light.spread() instanceof Gridded grid) {
-            return flux * Stops.ratio(-grid.axialLoss()) / CosinePower.LAMBERTIAN.flux();
-        }
-        return flux / distribution(light).flux();
+        return light.spread() instanceof Bare
+                ? light.source().axialIntensity() * passed(light)
+                : light.source().flux() * passed(light) / perExitance(light);
+    }
+
+    /** Share of the light that is not lost on the way, nor along the axis of a grid. */
+    private static double passed(Light light) {
+        double grid = light.spread() instanceof Gridded gridded ? gridded.axialLoss() : 0;
+        return Stops.ratio(-light.loss() - grid);
+    }
+
+    /** Light that the face gives off, per area and axial luminance, before a grid takes from it. */
+    private static double perExitance(Light light) {
+        return light.spread() instanceof Gridded
+                ? CosinePower.LAMBERTIAN.flux()
+                : distribution(light).flux();
     }
 
     public EmittingFace withLuminance(double newLuminance) {
-        return new EmittingFace(outline, centre, acrossHalf, upHalf, newLuminance, hotSpot, distribution);
+        return new EmittingFace(outline, centre, acrossHalf, upHalf, newLuminance, evenness, distribution);
     }
 
     /** Whether it has the same luminance everywhere and from every side. */
     public boolean uniform() {
-        return hotSpot == 0 && distribution.equals(CosinePower.LAMBERTIAN);
+        return evenness.even() && distribution.equals(CosinePower.LAMBERTIAN);
     }
 
     /** Luminance at (across, up), each from -1 to 1, over that of the centre. */
     public double evenness(double across, double up) {
-        return hotSpot == 0 ? 1 : Stops.ratio(-hotSpot * (across * across + up * up));
+        return evenness.at(across, up);
     }
 
     /** Unit vector out of the lit side. */
@@ -111,7 +132,13 @@ public record EmittingFace(
 
     /** Mean luminance over that of the centre. */
     public double meanEvenness() {
-        return hotSpot == 0 ? 1 : outline.meanOfBell(hotSpot * LN_2);
+        return evenness.mean(outline, 1);
+    }
+
+    /** Share of the face that would give as much light were it as bright all over as it is weighted by its own light. */
+    public double usedShare() {
+        double mean = meanEvenness();
+        return mean * mean / evenness.mean(outline, 2);
     }
 
     private double effectiveArea() {

@@ -20,6 +20,7 @@ import zephyrdune.table.TableSet;
 /**
  * The set in true scale, for drawing it from above and from the side. Metres throughout.
  *
+ * @param source the bare source: behind a panel, or in the middle of the face
  * @param faceCentre centre of the light's face
  * @param faceCorners corners of the light's face
  * @param aim the point the light is aimed at
@@ -36,6 +37,7 @@ import zephyrdune.table.TableSet;
  * @param map the light over the table top
  */
 public record Plan(
+        Vector3D source,
         Vector3D faceCentre,
         List<Vector3D> faceCorners,
         Vector3D aim,
@@ -61,6 +63,7 @@ public record Plan(
     public static Plan of(TableSet set, double reach, int size) {
         View view = View.of(set);
         return new Plan(
+                set.light().sourcePoint(),
                 set.light().centre(),
                 set.light().outline(),
                 set.light().aim().point(),

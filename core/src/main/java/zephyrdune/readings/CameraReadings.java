@@ -67,7 +67,7 @@ final class CameraReadings {
     private static Reading power(TableSet set, KeyLight key, HeroExposure hero) {
         DialMark mark = hero.mark(set.light());
         // what a guide number and the known losses make one expect
-        double distance = key.face().centre().distance(key.hero());
+        double distance = set.light().sourcePoint().distance(key.hero());
         double bare = set.light().source().axialIntensity() / (distance * distance);
         double time = set.light().source().flash() ? 1 : set.exposure().exactShutter();
         double rule = Stops.between(bare * time, hero.wanted()) - set.light().loss();

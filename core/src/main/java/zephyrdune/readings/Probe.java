@@ -3,8 +3,10 @@ package zephyrdune.readings;
 import static zephyrdune.readings.ReadingKind.BACKDROP_LEVEL;
 import static zephyrdune.readings.ReadingKind.BACKDROP_TONE;
 import static zephyrdune.readings.ReadingKind.EDGE_TO_RIM;
+import static zephyrdune.readings.ReadingKind.FACE_IN_USE;
 import static zephyrdune.readings.ReadingKind.FALL_OFF_FRAME;
 import static zephyrdune.readings.ReadingKind.FALL_OFF_HERO;
+import static zephyrdune.readings.ReadingKind.LOST;
 import static zephyrdune.readings.ReadingKind.POINT_RULE_ERROR;
 import static zephyrdune.readings.ReadingKind.SHADOW_CLOCK;
 import static zephyrdune.readings.ReadingKind.SHADOW_DEPTH;
@@ -57,6 +59,15 @@ final class Probe {
                 fallOff(kind, FallOff.heroToBackdrop(set, key)).noting(backdropNote());
             case BACKDROP_TONE -> backdropTone();
             case POINT_RULE_ERROR -> pointRule();
+            case FACE_IN_USE ->
+                Reading.of(FACE_IN_USE, key.face().usedShare(), key.face().centre());
+            case LOST ->
+                Reading.of(
+                                LOST,
+                                Stops.between(
+                                        set.light().source().flux(), key.face().flux()),
+                                key.face().centre())
+                        .beside("What is stated to be lost", set.light().loss());
             case KEY_EXPOSURE,
                     POWER,
                     OFF_EXPOSURE,

@@ -121,6 +121,20 @@ public enum ReadingKind {
             "log2(I cos / d² / E), I the intensity from afar, E by Lambert's contour formula",
             "J. H. Lambert, Photometria, 1760; the five-times rule of illuminating engineering",
             "A smaller or farther light makes the rule hold"),
+    FACE_IN_USE(
+            "Face in use",
+            Unit.RATIO,
+            "Share of the face that acts: 1 when it is even. With a bright middle the light is as soft as a smaller one.",
+            "(mean L)² / mean L², over the face",
+            "Inverse participation ratio, as for the effective size of a weighted sample (L. Kish, Survey Sampling, 1965)",
+            "A source farther behind the panel, another baffle"),
+    LOST(
+            "Lost on the way",
+            Unit.STOP,
+            "Light of the bare source that does not leave the face: swallowed in cloth and grid, or sent past the edge.",
+            "log2(flux of the source / flux of the face)",
+            "Conservation of light; what cloth swallows is stated",
+            "A source nearer to the panel or zoomed in spills less; fewer layers swallow less"),
     KEY_EXPOSURE(
             "Key on the hero",
             Unit.LUX_SECOND,

@@ -39,7 +39,7 @@ public record BroadBase(
                 key.gel(),
                 key.loss(),
                 new Rectangle(width, height),
-                0,
+                new EvenlyLit(),
                 new Diffuse(),
                 key.powerChoice(),
                 key.power(),

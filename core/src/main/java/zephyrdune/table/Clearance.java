@@ -70,6 +70,7 @@ final class Clearance {
                             .formatted(centimetresUp(backdrop.distance())));
         }
         requireInside("The light", room, light.outline());
+        requireInside("The source behind the panel", room, List.of(light.sourcePoint()));
         requireInside("The lens", room, List.of(camera.lens(dish.height() / 2)));
     }
 
@@ -155,6 +156,14 @@ final class Clearance {
     }
 
     private static void lightBeforeBackdrop(Light light, Backdrop backdrop) {
+        double behind = light.sourcePoint().getY();
+        if (behind > backdrop.distance() && behind > farthest(light)) {
+            throw new Refused(
+                    "backdrop.distance",
+                    "The source behind the panel stands behind the backdrop; put the backdrop at least %s behind the hero point, "
+                                    .formatted(centimetresUp(behind))
+                            + "or move the source nearer to the panel");
+        }
         double farthest = farthest(light);
         if (farthest > backdrop.distance()) {
             throw new Refused(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.measure.Limits;
+import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
 import zephyrdune.source.Source;
@@ -15,7 +16,7 @@ import zephyrdune.source.Source;
  *
  * @param gel shift of the light's colour by a gel, positive for warmer
  * @param loss of light from the source to the face, in stops
- * @param hotSpot how much dimmer the face is at the middle of its sides than in its centre, stops; 0 for an even face
+ * @param filling how the light is spread over the face
  * @param power setting of a fixed power control, stops below full
  * @param clock position seen from above: 12 o'clock is +y (behind the dish), 3 is +x, 6 the camera, 9 is -x
  * @param heightAngle of the face's centre above the table plane, seen from the aim point
@@ -26,7 +27,7 @@ public record Light(
         @Within(min = -300, max = 300, unit = Unit.MIRED) double gel,
         @Within(min = 0, max = 8, unit = Unit.STOP) double loss,
         Face face,
-        @Within(min = 0, max = 6, unit = Unit.STOP) double hotSpot,
+        Filling filling,
         Spread spread,
         PowerChoice powerChoice,
         @Within(min = 0, max = 12, unit = Unit.STOP) double power,
@@ -46,10 +47,14 @@ public record Light(
     private static final int ROUND_SIDES = 64;
 
     public Light {
-        LIMITS.require(gel, loss, hotSpot, power, clock, heightAngle, distance);
+        LIMITS.require(gel, loss, power, clock, heightAngle, distance);
         Objects.requireNonNull(source);
         Objects.requireNonNull(face);
+        Objects.requireNonNull(filling);
         Objects.requireNonNull(spread);
+        if (filling instanceof FromBehind && spread instanceof Bare) {
+            throw new Refused("spread", "A panel lit from behind is not bare; choose how it gives its light");
+        }
         Objects.requireNonNull(powerChoice);
         Objects.requireNonNull(aim);
     }
@@ -63,6 +68,11 @@ public record Light(
     /** Centre of the face, metres from the hero point. */
     public Vector3D centre() {
         return direction().multiply(distance).add(aim.point());
+    }
+
+    /** Where the bare source stands: behind a panel, or in the face's centre. */
+    public Vector3D sourcePoint() {
+        return filling instanceof FromBehind behind ? centre().add(direction().multiply(behind.gap())) : centre();
     }
 
     /** Along the face's width, a level unit vector. */
@@ -109,16 +119,21 @@ public record Light(
 
     public Light withDistance(double newDistance) {
         return new Light(
-                source, gel, loss, face, hotSpot, spread, powerChoice, power, clock, heightAngle, newDistance, aim);
+                source, gel, loss, face, filling, spread, powerChoice, power, clock, heightAngle, newDistance, aim);
     }
 
     public Light withClock(double newClock) {
         return new Light(
-                source, gel, loss, face, hotSpot, spread, powerChoice, power, newClock, heightAngle, distance, aim);
+                source, gel, loss, face, filling, spread, powerChoice, power, newClock, heightAngle, distance, aim);
+    }
+
+    public Light withFilling(Filling newFilling) {
+        return new Light(
+                source, gel, loss, face, newFilling, spread, powerChoice, power, clock, heightAngle, distance, aim);
     }
 
     public Light withFace(Face newFace) {
         return new Light(
-                source, gel, loss, newFace, hotSpot, spread, powerChoice, power, clock, heightAngle, distance, aim);
+                source, gel, loss, newFace, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
     }
 }

@@ -27,6 +27,7 @@ import zephyrdune.table.Diffuse;
 import zephyrdune.table.Disc;
 import zephyrdune.table.Face;
 import zephyrdune.table.Gridded;
+import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.PowerChoice;
@@ -63,7 +64,19 @@ public class EnergyTest {
     }
 
     private static Light light(Source source, Face face, Spread spread, double hotSpot, double loss) {
-        return new Light(source, 0, loss, face, hotSpot, spread, PowerChoice.FOLLOWS, 0, 0, Math.PI / 2, 1, Aim.HERO);
+        return new Light(
+                source,
+                0,
+                loss,
+                face,
+                new HotSpot(hotSpot),
+                spread,
+                PowerChoice.FOLLOWS,
+                0,
+                0,
+                Math.PI / 2,
+                1,
+                Aim.HERO);
     }
 
     /** Integral of what surfaces that face the light's middle get, over a half sphere in front of it. */

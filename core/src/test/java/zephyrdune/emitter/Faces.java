@@ -12,7 +12,7 @@ public final class Faces {
 
     /** Even, Lambertian, of luminance 1. */
     public static EmittingFace even(Outline outline, Vector3D centre, Vector3D acrossHalf, Vector3D upHalf) {
-        return new EmittingFace(outline, centre, acrossHalf, upHalf, 1, 0, CosinePower.LAMBERTIAN);
+        return new EmittingFace(outline, centre, acrossHalf, upHalf, 1, Evenness.EVEN, CosinePower.LAMBERTIAN);
     }
 
     public static EmittingFace rectangle(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf) {
@@ -32,7 +32,13 @@ public final class Faces {
         double width = 0.05 + random.nextDouble();
         double height = outline == Outline.RECTANGLE ? 0.05 + random.nextDouble() : width;
         return new EmittingFace(
-                outline, place(random), across.multiply(width), up.multiply(height), 1, hotSpot, distribution);
+                outline,
+                place(random),
+                across.multiply(width),
+                up.multiply(height),
+                1,
+                new Bell(hotSpot),
+                distribution);
     }
 
     public static Vector3D place(Random random) {

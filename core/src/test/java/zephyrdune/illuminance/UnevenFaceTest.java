@@ -10,7 +10,9 @@ import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.Coverage;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.distribution.GridCut;
+import zephyrdune.emitter.Bell;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.Evenness;
 import zephyrdune.emitter.Faces;
 import zephyrdune.emitter.Outline;
 import zephyrdune.measure.Stops;
@@ -66,7 +68,7 @@ public class UnevenFaceTest {
                 Vector3D.of(0.03, 0, 0),
                 Vector3D.of(0, 0.02, 0),
                 1,
-                0,
+                Evenness.EVEN,
                 Coverage.ofZoom(0.05));
         Illuminance light = Illuminance.of(head, Illuminance.FINE);
         // on the axis as far away as this it is a point: I / d²
@@ -101,10 +103,10 @@ public class UnevenFaceTest {
                                         even.acrossHalf(),
                                         even.upHalf(),
                                         1,
-                                        3,
+                                        new Bell(3),
                                         even.distribution())
                                 .meanEvenness(),
-                3,
+                new Bell(3),
                 even.distribution());
         assertThat(hot.flux()).isCloseTo(even.flux(), within(1e-12));
         assertThat(Illuminance.of(hot, Illuminance.FINE).level(0, 0, 0))
@@ -119,7 +121,7 @@ public class UnevenFaceTest {
                 Vector3D.of(0.3, 0, 0),
                 Vector3D.of(0, 0.3, 0),
                 1,
-                2,
+                new Bell(2),
                 CosinePower.LAMBERTIAN);
         Vector3D up = Vector3D.Unit.PLUS_Z;
         PassedShare passed = PassedShare.of(face, 1024);

@@ -16,6 +16,7 @@ import zephyrdune.table.Ambient;
 import zephyrdune.table.Bare;
 import zephyrdune.table.Diffuse;
 import zephyrdune.table.Disc;
+import zephyrdune.table.EvenlyLit;
 import zephyrdune.table.Exposure;
 import zephyrdune.table.Light;
 import zephyrdune.table.PowerChoice;
@@ -40,7 +41,7 @@ public class HeroExposureTest {
                 0,
                 loss,
                 spread instanceof Bare ? new Disc(0.05) : new Rectangle(0.6, 0.6),
-                0,
+                new EvenlyLit(),
                 spread,
                 choice,
                 power,

@@ -126,7 +126,7 @@ public class NotesTest {
                         0,
                         2,
                         light.face(),
-                        0,
+                        light.filling(),
                         light.spread(),
                         light.powerChoice(),
                         0,

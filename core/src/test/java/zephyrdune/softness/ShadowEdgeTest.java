@@ -9,6 +9,7 @@ import org.hipparchus.analysis.solvers.BrentSolver;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.distribution.CosinePower;
+import zephyrdune.emitter.Bell;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Faces;
 import zephyrdune.emitter.Outline;
@@ -28,7 +29,7 @@ public class ShadowEdgeTest {
                 Vector3D.of(x, 0, 0),
                 Vector3D.of(0, y, 0),
                 1,
-                hotSpot,
+                new Bell(hotSpot),
                 CosinePower.LAMBERTIAN);
         return new ShadowEdge(face, Vector3D.of(0, 0, b), Y, Vector3D.ZERO, X, UP);
     }

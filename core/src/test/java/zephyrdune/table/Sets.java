@@ -52,7 +52,7 @@ public final class Sets {
                 0,
                 2,
                 new Rectangle(width, height),
-                0,
+                new EvenlyLit(),
                 new Diffuse(),
                 PowerChoice.FOLLOWS,
                 0,

@@ -256,6 +256,31 @@ public class WorkingViewTest extends Browsing {
         assertThat(page.getByTestId("mark")).containsText("1/8");
     }
 
+    /** Common practice, no published source: a flash farther behind its panel is softer. */
+    @Test
+    public void aFlashFartherBehindItsPanelIsSofter() {
+        tab("Face");
+        double even = settledReading("TIP_EDGE_SEEN");
+        field("light.filling.kind").selectOption("from-behind");
+        type("light.filling.gapMetres", "20");
+        double near = settledReading("TIP_EDGE_SEEN");
+        assertThat(page.getByTestId("source-spot")).hasCount(2);
+        type("light.filling.gapMetres", "60");
+        double far = settledReading("TIP_EDGE_SEEN");
+        assertThat(near).isLessThan(far);
+        assertThat(far).isLessThanOrEqualTo(even);
+        type("light.filling.gapMetres", "400");
+        assertThat(page.getByText("The source behind the panel stands behind the backdrop")
+                        .first())
+                .isVisible();
+        click("Undo");
+        settled();
+        click("Undo");
+        field("light.spread.kind").selectOption("bare");
+        assertThat(page.getByText("A panel lit from behind is not bare").first())
+                .isVisible();
+    }
+
     private String mark() {
         settled();
         return page.getByTestId("reading-POWER").locator("span span").first().innerText();
@@ -307,7 +332,7 @@ public class WorkingViewTest extends Browsing {
     public void everyReadingIsInTheList() {
         click("All readings");
         Locator rows = page.getByTestId("all-readings").locator("li");
-        assertThat(rows).hasCount(24);
+        assertThat(rows).hasCount(26);
         rows.filter(new Locator.FilterOptions().setHasText("Inverse-square error"))
                 .locator("button")
                 .click();

@@ -17,6 +17,8 @@ import zephyrdune.table.TextSpace;
  *
  * <p>Version 2 knew three camera angles, and neither props, base light, cards nor walls: the camera keeps its angle, and there
  * are none of those.
+ *
+ * <p>Version 3 stated the bell of every face; now a face is filled evenly, as a bell or from behind.
  */
 final class SetUpgrade {
 
@@ -32,12 +34,26 @@ final class SetUpgrade {
     /** The same set in the newest version. */
     static JsonNode toNewest(ObjectNode tree, int version) {
         ObjectNode set = version == 1 ? fromFirst(tree) : tree;
-        return version <= 2 ? fromSecond(set) : set;
+        ObjectNode third = version <= 2 ? fromSecond(set) : set;
+        return version <= 3 ? fromThird(third) : third;
+    }
+
+    private static ObjectNode fromThird(ObjectNode third) {
+        ObjectNode set = third.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        if (set.get("light") instanceof ObjectNode light && light.has("hotSpotStops")) {
+            JsonNode side = light.remove("hotSpotStops");
+            boolean even = side.isNumber() && side.asDouble() == 0;
+            ObjectNode filling = light.putObject("filling").put(SetFormat.KIND_FIELD, even ? "evenly-lit" : "hot-spot");
+            if (!even) {
+                filling.set("sideStops", side);
+            }
+        }
+        return set;
     }
 
     private static ObjectNode fromSecond(ObjectNode second) {
         ObjectNode set = second.deepCopy();
-        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
         if (set.get("camera") instanceof ObjectNode camera) {
             camera(camera);
         }

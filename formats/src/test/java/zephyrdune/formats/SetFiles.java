@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 3,
+              "version": 4,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -53,7 +53,9 @@ final class SetFiles {
                   "widthMetres": 0.6,
                   "heightMetres": 0.6
                 },
-                "hotSpotStops": 0,
+                "filling": {
+                  "kind": "evenly-lit"
+                },
                 "spread": {
                   "kind": "diffuse"
                 },
@@ -99,6 +101,10 @@ final class SetFiles {
               }
             }
             """;
+
+    /** The same as version 3 wrote it. */
+    static final String THIRD_VERSION = PLAIN.replace("\"version\": 4", "\"version\": 3")
+            .replaceFirst("\"filling\": \\{[^}]*\\}", "\"hotSpotStops\": 0");
 
     /** The same as version 2 wrote it. */
     static final String SECOND_VERSION = """

@@ -14,6 +14,8 @@ import zephyrdune.formats.BadFile.Problem;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.Aim;
+import zephyrdune.table.FromBehind;
+import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
 import zephyrdune.table.Rectangle;
 import zephyrdune.table.TableSet;
@@ -43,7 +45,7 @@ public class SetFormatTest {
                     random.nextDouble() * 100,
                     random.nextDouble(),
                     new Rectangle(0.02 + random.nextDouble() / 4, 0.02 + random.nextDouble() / 4),
-                    random.nextDouble(),
+                    new HotSpot(random.nextDouble()),
                     light.spread(),
                     light.powerChoice(),
                     0,
@@ -77,7 +79,7 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
-            {"\"version\": 3", "\"version\": 0", "version", "not known"},
+            {"\"version\": 4", "\"version\": 0", "version", "not known"},
             {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
             {
                 "\"kind\": \"guide-number\"",
@@ -99,8 +101,8 @@ public class SetFormatTest {
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 3", "\"version\": 99", "version", "not known"},
-            {"\"version\": 3", "\"version\": \"2\"", "version", "not known"},
+            {"\"version\": 4", "\"version\": 99", "version", "not known"},
+            {"\"version\": 4", "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -139,7 +141,7 @@ public class SetFormatTest {
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
             {
                 SetFiles.PLAIN
-                        .replace("\"version\": 3", "\"version\": 3, \"version\": 3")
+                        .replace("\"version\": 4", "\"version\": 4, \"version\": 4")
                         .getBytes(StandardCharsets.UTF_8)
             },
             {Arrays.copyOf(huge, 100_000)},
@@ -160,6 +162,32 @@ public class SetFormatTest {
         BadFile bad =
                 catchThrowableOfType(BadFile.class, () -> read(SetFiles.PLAIN.replace("pale-wood", "w".repeat(3000))));
         assertThat(bad.problems().get(0).value()).hasSizeLessThan(70);
+    }
+
+    @Test
+    public void thirdVersionReadsAsTheSameTable() throws BadFile {
+        assertThat(read(SetFiles.THIRD_VERSION)).isEqualTo(read(SetFiles.PLAIN));
+        TableSet hot = read(SetFiles.THIRD_VERSION.replace("\"hotSpotStops\": 0", "\"hotSpotStops\": 1.5"));
+        assertThat(hot.light().filling()).isEqualTo(new HotSpot(1.5));
+        BadFile bad = catchThrowableOfType(
+                BadFile.class,
+                () -> read(SetFiles.THIRD_VERSION.replace("\"hotSpotStops\": 0", "\"hotSpotStops\": 7")));
+        assertThat(bad.problems()).extracting(Problem::field).containsExactly("light.filling.sideStops");
+    }
+
+    @Test
+    public void aPanelLitFromBehindIsKeptAndCannotBeBare() throws BadFile {
+        String panel = SetFiles.PLAIN.replace("\"evenly-lit\"", "\"from-behind\", \"gapMetres\": 0.5");
+        TableSet set = read(panel);
+        assertThat(set.light().filling()).isEqualTo(new FromBehind(0.5));
+        assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
+        BadFile bare = catchThrowableOfType(BadFile.class, () -> read(panel.replace("\"diffuse\"", "\"bare\"")));
+        assertThat(bare.problems()).extracting(Problem::field).containsExactly("light.spread");
+        BadFile far = catchThrowableOfType(
+                BadFile.class,
+                () -> read(panel.replace("\"gapMetres\": 0.5", "\"gapMetres\": 4.5")
+                        .replaceFirst("\"clockHours\": [0-9.]+", "\"clockHours\": 12")));
+        assertThat(far.problems().get(0).detail()).contains("The source behind the panel stands behind the backdrop");
     }
 
     @Test

@@ -63,6 +63,7 @@ class PlanController {
 
     /** The set in true scale, metres. The shadow is left out where it has no end on the table. */
     record PlanAnswer(
+            Point source,
             Point faceCentre,
             List<Point> faceCorners,
             Point aim,
@@ -80,6 +81,7 @@ class PlanController {
 
         static PlanAnswer of(Plan plan) {
             return new PlanAnswer(
+                    Point.of(plan.source()),
                     Point.of(plan.faceCentre()),
                     plan.faceCorners().stream().map(Point::of).toList(),
                     Point.of(plan.aim()),

@@ -1,0 +1,4 @@
+package zephyrdune.table;
+
+/** Equally bright all over. */
+public record EvenlyLit() implements Filling {}

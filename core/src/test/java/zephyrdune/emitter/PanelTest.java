@@ -1,0 +1,141 @@
+package zephyrdune.emitter;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static zephyrdune.table.Sets.box;
+import static zephyrdune.table.Sets.chowder;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.testng.annotations.Test;
+import zephyrdune.illuminance.Illuminance;
+import zephyrdune.measure.Refused;
+import zephyrdune.readings.ReadingKind;
+import zephyrdune.readings.Readings;
+import zephyrdune.table.Bare;
+import zephyrdune.table.Disc;
+import zephyrdune.table.EvenlyLit;
+import zephyrdune.table.FromBehind;
+import zephyrdune.table.Light;
+import zephyrdune.table.TableSet;
+
+/** A panel lit from behind by a bare source, against closed forms and sums made point by point. */
+public class PanelTest {
+
+    /** A source of I cos: its light on a plane falls as cos to the fourth, and a coaxial disc catches the sine squared of it. */
+    @Test
+    public void coaxialDiscByItsClosedForms() {
+        for (double gap : new double[] {0.1, 0.3, 0.8}) {
+            double radius = 0.4;
+            LitFromBehind panel =
+                    new LitFromBehind(zephyrdune.distribution.CosinePower.LAMBERTIAN, gap, radius, radius);
+            double share = gap * gap / (gap * gap + radius * radius);
+            // pi I R2 / (R2 + g2) over I / g2 pi R2: the configuration factor of a coaxial disc (J. R. Howell, B-12,
+            // from memory)
+            assertThat(panel.mean(Outline.DISC, 1)).isCloseTo(share, within(1e-4));
+            double meanSquare = gap * gap / (3 * radius * radius) * (1 - share * share * share);
+            assertThat(panel.mean(Outline.DISC, 2)).isCloseTo(meanSquare, within(1e-3 * meanSquare));
+        }
+    }
+
+    /** The flash's zoom of 35 mm lights 31 x 21 cm at 30 cm: a panel of 60 cm catches all of it, and no more comes out. */
+    @Test
+    public void noPanelGivesMoreThanItGets() {
+        Light light = box(0.6, 0.6, 12, 60, 0.9);
+        double source = light.source().flux() * Math.pow(2, -light.loss());
+        EmittingFace all = EmittingFace.of(light.withFilling(new FromBehind(0.3)));
+        assertThat(all.flux()).isCloseTo(source, within(0.005 * source));
+        double before = 1.005 * source;
+        for (double gap : new double[] {0.3, 0.6, 0.9, 1.5, 3}) {
+            double flux =
+                    EmittingFace.of(light.withFilling(new FromBehind(gap))).flux();
+            assertThat(flux).isBetween(0.0, before);
+            before = flux * 1.005;
+        }
+        double far = EmittingFace.of(light.withFilling(new FromBehind(5))).flux();
+        // from so far the panel is lit evenly: I / d2 on all of its area
+        double even = light.source().axialIntensity() * Math.pow(2, -light.loss()) / 25 * 0.36;
+        assertThat(far).isCloseTo(even, within(0.01 * even));
+    }
+
+    /** What the table gets, summed up over the panel: I / d2 of the bare source behind, then L cos cos / d2. */
+    @Test
+    public void lightOnTheTablePointByPoint() {
+        Light light = box(0.5, 0.4, 10, 50, 0.7).withFilling(new FromBehind(0.35));
+        EmittingFace face = EmittingFace.of(light);
+        Vector3D lamp = light.sourcePoint();
+        Vector3D point = Vector3D.of(0.05, -0.03, 0);
+        int side = 600;
+        double sum = 0;
+        for (int i = 0; i < side * side; i++) {
+            Vector3D on = face.at(2 * (i % side + 0.5) / side - 1, 2 * (i / side + 0.5) / side - 1);
+            Vector3D from = on.subtract(lamp);
+            Vector3D way = from.normalize();
+            double lit = light.source().axialIntensity()
+                    * light.source()
+                            .distribution()
+                            .relativeIntensity(
+                                    way.dot(face.acrossHalf().normalize()),
+                                    way.dot(face.upHalf().normalize()),
+                                    way.dot(face.front()))
+                    * way.dot(face.front())
+                    / from.normSq();
+            Vector3D to = point.subtract(on);
+            double luminance = lit * Math.pow(2, -light.loss()) / Math.PI;
+            sum += luminance * to.dot(face.front()) * -to.getZ() / Math.pow(to.normSq(), 2);
+        }
+        double expected = sum * face.area() / side / side;
+        assertThat(Illuminance.of(face, Illuminance.FINE).at(point, Vector3D.Unit.PLUS_Z))
+                .isCloseTo(expected, within(0.003 * expected));
+    }
+
+    private static double read(TableSet set, ReadingKind kind) {
+        return Readings.of(set, kind).value().orElseThrow();
+    }
+
+    /** Common practice, no published source: a flash farther behind the panel is softer and dimmer. */
+    @Test
+    public void fartherBehindIsSofterAndDimmer() {
+        TableSet set = chowder();
+        double edge = 0;
+        double share = 0;
+        double lost = 0;
+        for (double gap : new double[] {0.2, 0.4, 0.8, 1.6}) {
+            TableSet panel = set.withBackdrop(
+                            new zephyrdune.table.Backdrop(3, 2, 1.5, zephyrdune.table.Surface.GREY_PAPER))
+                    .withLight(set.light().withFilling(new FromBehind(gap)));
+            assertThat(read(panel, ReadingKind.TIP_EDGE_SEEN)).as("gap " + gap).isGreaterThan(edge);
+            assertThat(read(panel, ReadingKind.FACE_IN_USE))
+                    .isGreaterThan(share)
+                    .isLessThan(1);
+            assertThat(read(panel, ReadingKind.LOST)).isGreaterThan(lost - 0.01);
+            edge = read(panel, ReadingKind.TIP_EDGE_SEEN);
+            share = read(panel, ReadingKind.FACE_IN_USE);
+            lost = read(panel, ReadingKind.LOST);
+        }
+        TableSet even = set.withLight(set.light().withFilling(new EvenlyLit()));
+        assertThat(edge).isCloseTo(read(even, ReadingKind.TIP_EDGE_SEEN), within(0.05 * edge));
+        assertThat(read(even, ReadingKind.FACE_IN_USE)).isCloseTo(1, within(1e-12));
+        assertThat(read(even, ReadingKind.LOST)).isCloseTo(even.light().loss(), within(1e-9));
+    }
+
+    @Test
+    public void aPanelIsNotBare() {
+        Light light = box(0.6, 0.6, 12, 60, 0.9).withFilling(new FromBehind(0.5));
+        assertThatThrownBy(() -> new Light(
+                        light.source(),
+                        0,
+                        0,
+                        new Disc(0.3),
+                        light.filling(),
+                        new Bare(),
+                        light.powerChoice(),
+                        0,
+                        0,
+                        1,
+                        1,
+                        light.aim()))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("not bare");
+    }
+}
