@@ -8,7 +8,8 @@ import zephyrdune.illuminance.Illuminance;
 /**
  * A light's face, of luminance 1 in its centre, as surfaces sample it: places on it are picked about as likely as the light
  * they give, by a warp of the square that is fitted to what its corners give (after D. Hart and others, Practical product
- * sampling by fitting and composing warps, EGSR 2020; a quadratic along each side instead of a root). Works in place; used by one thread.
+ * sampling by fitting and composing warps, EGSR 2020; a quadratic along each side instead of a root); on an uneven face as likely
+ * as they are bright. Works in place; used by one thread.
  */
 final class FaceLight {
 
@@ -32,7 +33,13 @@ final class FaceLight {
     final double lowest;
 
     private final boolean warped;
+
+    /** Of an uneven face, or null. */
+    private final FaceMap map;
+
+    /** From which places are picked: of the face, or with a map of the rectangle round it. */
     private final double area;
+
     private final double acrossLength;
     private final double upLength;
     private final double[] centre;
@@ -68,16 +75,17 @@ final class FaceLight {
     /** How likely this direction was picked, per steradian. */
     double chance;
 
-    FaceLight(EmittingFace anyBright, int owner) {
+    FaceLight(EmittingFace anyBright, FaceMap map, int owner) {
         this.owner = owner;
         face = anyBright.withLuminance(1);
         body = new FaceBody(face);
         even = Illuminance.uniform(face);
         uniform = face.uniform();
-        warped = face.outline() == Outline.RECTANGLE;
-        area = face.area();
+        this.map = map;
+        warped = map == null && face.outline() == Outline.RECTANGLE;
         acrossLength = face.acrossHalf().norm();
         upLength = face.upHalf().norm();
+        area = map == null ? face.area() : 4 * acrossLength * upLength;
         centre = face.centre().toArray();
         acrossHalf = face.acrossHalf().toArray();
         upHalf = face.upHalf().toArray();
@@ -137,7 +145,14 @@ final class FaceLight {
             u = s + across * s * (1 - s);
             likely = 1 / ((1 + across * (1 - 2 * s)) * (1 + upwards * (1 - 2 * t)));
         }
-        face.outline().place(u, v, place);
+        if (map == null) {
+            face.outline().place(u, v, place);
+        } else {
+            likely = map.pick(s, t, place);
+            if (!face.outline().holds(place[0], place[1])) {
+                return false;
+            }
+        }
         double sx = centre[0] + place[0] * acrossHalf[0] + place[1] * upHalf[0] - at.x;
         double sy = centre[1] + place[0] * acrossHalf[1] + place[1] * upHalf[1] - at.y;
         double sz = centre[2] + place[0] * acrossHalf[2] + place[1] * upHalf[2] - at.z;
@@ -196,6 +211,10 @@ final class FaceLight {
     /** How likely {@link #look} picks the place of the face that a path has come to, per steradian. */
     double chance(Place on, double cosine, boolean fitted) {
         double distance = on.hit.distance;
+        if (map != null) {
+            double mapped = map.likely(body.across(on.x, on.y, on.z), body.up(on.x, on.y, on.z));
+            return mapped * distance * distance / (area * cosine);
+        }
         double likely = fitted && warped
                 ? likely((body.across(on.x, on.y, on.z) + 1) / 2, (body.up(on.x, on.y, on.z) + 1) / 2)
                 : 1;

@@ -44,6 +44,11 @@ public final class Stage {
     /** The base light's face, or null. */
     final EmittingFace base;
 
+    /** Where the faces are bright; null for an even one. */
+    final FaceMap keyMap;
+
+    final FaceMap baseMap;
+
     public final int cards;
 
     private final int firstCard;
@@ -81,6 +86,8 @@ public final class Stage {
         base = set.base() instanceof BroadBase broad
                 ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
                 : null;
+        keyMap = FaceMap.of(key);
+        baseMap = base == null ? null : FaceMap.of(base);
         cards = set.cards().size();
         table = Material.of(set.tableTop().surface());
         Backdrop behind = set.backdrop();

@@ -80,8 +80,8 @@ public final class Tracer {
     public Tracer(Stage stage, Effort effort) {
         this.stage = stage;
         this.effort = effort;
-        key = new FaceLight(stage.key, Stage.KEY_FACE);
-        base = stage.base == null ? null : new FaceLight(stage.base, Stage.BASE_FACE);
+        key = new FaceLight(stage.key, stage.keyMap, Stage.KEY_FACE);
+        base = stage.base == null ? null : new FaceLight(stage.base, stage.baseMap, Stage.BASE_FACE);
         straight = new Straight(stage, numbers);
         relief = new Leaning(stage);
         out = new double[3 * Layers.count(stage.cards)];
