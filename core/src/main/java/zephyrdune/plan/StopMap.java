@@ -1,5 +1,6 @@
 package zephyrdune.plan;
 
+import java.util.stream.IntStream;
 import zephyrdune.illuminance.KeyLight;
 
 /**
@@ -14,11 +15,11 @@ public record StopMap(double reach, int size, float[] stops) {
     public static StopMap of(KeyLight key, double reach, int size) {
         float[] stops = new float[size * size];
         double step = 2 * reach / (size - 1);
-        for (int row = 0; row < size; row++) {
+        IntStream.range(0, size).parallel().forEach(row -> {
             for (int column = 0; column < size; column++) {
                 stops[row * size + column] = (float) key.levelStops(-reach + column * step, -reach + row * step, 0);
             }
-        }
+        });
         return new StopMap(reach, size, stops);
     }
 }

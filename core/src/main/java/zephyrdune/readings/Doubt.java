@@ -3,11 +3,15 @@ package zephyrdune.readings;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.measure.Stops;
 import zephyrdune.picture.View;
 import zephyrdune.shadow.HeroShade;
 import zephyrdune.source.BatteryFlash;
 import zephyrdune.source.GuideNumber;
 import zephyrdune.source.Source;
+import zephyrdune.table.Diffuse;
+import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
 import zephyrdune.table.TableSet;
 
@@ -34,6 +38,16 @@ public record Doubt(String field, String words) {
 
     /** A hero that gets this much less than the key gives looks shaded: a seventh of a stop. */
     private static final double SHADED = 0.1;
+
+    /** A panel of which less than this share acts was perhaps meant to be lit all over. */
+    private static final double PATCH = 0.35;
+
+    private static final double MOSTLY = 0.8;
+    private static final double FARTHEST_GAP = 5;
+    private static final double GAP_STEP = 0.005;
+
+    /** Light past the edge from here up is worth a word, stops. */
+    private static final double SPILT = 1;
 
     /** From here up it is the sun. */
     private static final double SUNLIT = 20_000;
@@ -70,9 +84,44 @@ public record Doubt(String field, String words) {
                     "%.0f lux is direct sun; a bright room has a few hundred"
                             .formatted(set.ambient().illuminance())));
         }
+        if (light.filling() instanceof FromBehind) {
+            aboutPanel(doubts, light);
+        }
         aboutFrame(doubts, set);
         aboutProps(doubts, set);
         return doubts;
+    }
+
+    private static void aboutPanel(List<Doubt> doubts, Light light) {
+        EmittingFace face = EmittingFace.of(light);
+        double used = face.usedShare();
+        double spilt = Stops.between(light.source().flux(), face.flux()) - light.loss();
+        if (used < PATCH) {
+            doubts.add(new Doubt(
+                    "light.filling.gap",
+                    "The source lights a patch that acts like %.0f %% of the panel: the light is that much harder; zoom out, or move it back to %.0f cm"
+                            .formatted(100 * used, 100 * evenGap(light))));
+        } else if (light.spread() instanceof Diffuse && spilt > SPILT) {
+            doubts.add(new Doubt(
+                    "light.filling.gap",
+                    "%.1f stops of the light go past the panel's edge; zoom in, or move the source nearer to it"
+                            .formatted(spilt)));
+        }
+    }
+
+    /** The gap from which most of the panel acts. */
+    private static double evenGap(Light light) {
+        double near = ((FromBehind) light.filling()).gap();
+        double far = FARTHEST_GAP;
+        while (far - near > GAP_STEP) {
+            double middle = (near + far) / 2;
+            if (EmittingFace.of(light.withFilling(new FromBehind(middle))).usedShare() < MOSTLY) {
+                near = middle;
+            } else {
+                far = middle;
+            }
+        }
+        return far;
     }
 
     private static void aboutFrame(List<Doubt> doubts, TableSet set) {

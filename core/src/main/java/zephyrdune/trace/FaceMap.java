@@ -14,7 +14,7 @@ final class FaceMap {
     private static final int CELLS = 32;
 
     /** Places looked at along each side of a cell. */
-    private static final int LOOKS = 3;
+    private static final int LOOKS = 2;
 
     /** Every cell is picked at least so often over its share of the square: its edge may hold light that was not looked at. */
     private static final double LEAST = 0.02;

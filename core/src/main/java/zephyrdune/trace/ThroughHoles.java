@@ -14,6 +14,7 @@ final class ThroughHoles {
     private static final double[][] CORNERS = {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}};
 
     private final CardBody card;
+
     /** Middles of the holes, across and up in turn; they are of one size. */
     private final double[] middles;
 

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.table.Sets.box;
 import static zephyrdune.table.Sets.chowder;
 
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.power.DialStep;
@@ -16,6 +18,7 @@ import zephyrdune.table.Backdrop;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Exposure;
+import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
 import zephyrdune.table.Rectangle;
 import zephyrdune.table.Sets;
@@ -150,5 +153,25 @@ public class NotesTest {
                             new Camera(camera.elevation(), 0.085, 0.036, 0.024, 0.4, 0, shift / 2, camera.textSpace()));
             assertThat(Doubt.about(above)).extracting(Doubt::field).containsExactly("camera.shiftUp");
         }
+    }
+
+    /** The zoom head at 35 mm is as wide as 1.03 of its distance and as high as 0.69 of it. */
+    @Test
+    public void aPanelLitInPartOrMissedIsDoubted() {
+        Light light = chowder().light();
+        TableSet roomy = chowder().withBackdrop(new Backdrop(9, 5, 5, Surface.GREY_PAPER));
+        TableSet patch = roomy.withLight(light.withFilling(new FromBehind(0.2)));
+        assertThat(Doubt.about(patch)).extracting(Doubt::field).containsExactly("light.filling.gap");
+        Matcher gap = Pattern.compile("back to (\\d+) cm")
+                .matcher(Doubt.about(patch).get(0).words());
+        assertThat(gap.find()).isTrue();
+        TableSet back = roomy.withLight(light.withFilling(new FromBehind(Integer.parseInt(gap.group(1)) / 100.0)));
+        assertThat(Readings.of(back, ReadingKind.FACE_IN_USE).value().orElseThrow())
+                .isCloseTo(0.8, within(0.02));
+        assertThat(Doubt.about(back)).isEmpty();
+        TableSet missed = roomy.withLight(light.withFilling(new FromBehind(2)));
+        assertThat(Doubt.about(missed).get(0).words()).contains("past the panel's edge");
+        // 0.36 m2 / (2 m)2, less 3 % for the slant, of the pyramid's 0.594 sr
+        assertThat(Doubt.about(missed).get(0).words()).startsWith("2.8 stops");
     }
 }
