@@ -5,6 +5,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.WebSocket;
+import java.net.http.WebSocketHandshakeException;
 import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -150,7 +151,10 @@ public final class Crowd {
                     wish();
                 }
             } catch (RuntimeException e) {
-                errors.add(e.toString());
+                errors.add(
+                        e.getCause() instanceof WebSocketHandshakeException refused
+                                ? "no connection: " + refused.getResponse()
+                                : e.toString());
             }
         }
 

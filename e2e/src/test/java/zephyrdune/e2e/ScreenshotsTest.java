@@ -76,6 +76,15 @@ public class ScreenshotsTest extends Browsing {
         page.keyboard().press("Escape");
         tab("Source");
         shoot("source");
+        tab("Face");
+        field("light.filling.kind").selectOption("from-behind");
+        type("light.filling.gapMetres", "30");
+        settled();
+        waitForFiner();
+        shoot("panel");
+        field("light.filling.kind").selectOption("evenly-lit");
+        settled();
+        waitForFiner();
         tab("Place");
         type("light.heightAngleDegrees", "3");
         page.getByTestId("impossible").waitFor();
