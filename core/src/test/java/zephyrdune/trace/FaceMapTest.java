@@ -7,7 +7,6 @@ import static zephyrdune.table.Sets.box;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import zephyrdune.body.Ray;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.material.Fresnel;
@@ -108,20 +107,7 @@ public class FaceMapTest {
                     * Fresnel.metal(steel.green(), half.dot(eye));
         }
         Tracer tracer = new Tracer(Stage.of(set), new Effort(8, 0, 1));
-        Ray ray = new Ray();
-        double found = 0;
-        int looks = 1 << 14;
-        for (int look = 0; look < looks; look++) {
-            ray.set(
-                    point.getX() + 0.3 * eye.getX(),
-                    point.getY() + 0.3 * eye.getY(),
-                    0.3 * eye.getZ(),
-                    -eye.getX(),
-                    -eye.getY(),
-                    -eye.getZ());
-            tracer.look(ray, 5, look, 1e-9);
-            found += tracer.out[3 * Layers.KEY + 1] / looks;
-        }
+        double found = Glances.key(tracer, point, eye, 1 << 14);
         assertThat(found).isCloseTo(expected, within(0.01 * expected));
     }
 }
