@@ -1,20 +1,17 @@
 package zephyrdune.emitter;
 
 /**
- * Means over a face: cells of 2 x 2 Gauss-Legendre points, divided into four wherever that changes them, as along the edge of a
- * beam.
+ * Means over a face: cells of 2 x 2 Gauss-Legendre points, which get small along the edge of a beam.
  */
-final class FaceMean {
+final class FaceMean extends Quartering {
 
     private static final double FIRST = 0.5 - 0.5 / Math.sqrt(3);
 
-    /** Halvings before it is asked whether more would change anything, and at most. */
     private static final int LEAST = 4;
-
     private static final int DEEPEST = 9;
 
-    /** Allowed in a cell, as a share of the face. */
-    private static final double ALLOWED = 1e-6;
+    /** Allowed in a patch; a cell of {@link #LEAST} halvings may differ by a millionth. */
+    private static final double ALLOWED = 1.6e-5;
 
     private final Evenness evenness;
     private final Outline outline;
@@ -22,6 +19,7 @@ final class FaceMean {
     private final double[] place = new double[2];
 
     private FaceMean(Evenness evenness, Outline outline, int power) {
+        super(LEAST, DEEPEST);
         this.evenness = evenness;
         this.outline = outline;
         this.power = power;
@@ -32,28 +30,13 @@ final class FaceMean {
         FaceMean mean = new FaceMean(evenness, outline, power);
         double sum = 0;
         for (int patch = 0; patch < outline.patches(); patch++) {
-            sum += mean.refined(patch, 0, 0, 1, mean.cell(patch, 0, 0, 1), 0);
+            sum += mean.refined(patch, mean.cell(patch, 0, 0, 1), ALLOWED);
         }
         return sum / outline.area();
     }
 
-    private double refined(int patch, double s, double t, double size, double coarse, int depth) {
-        double half = size / 2;
-        double a = cell(patch, s, t, half);
-        double b = cell(patch, s + half, t, half);
-        double c = cell(patch, s, t + half, half);
-        double d = cell(patch, s + half, t + half, half);
-        double fine = a + b + c + d;
-        if (depth + 1 >= DEEPEST || depth >= LEAST && Math.abs(fine - coarse) <= ALLOWED) {
-            return fine;
-        }
-        return refined(patch, s, t, half, a, depth + 1)
-                + refined(patch, s + half, t, half, b, depth + 1)
-                + refined(patch, s, t + half, half, c, depth + 1)
-                + refined(patch, s + half, t + half, half, d, depth + 1);
-    }
-
-    private double cell(int patch, double s, double t, double size) {
+    @Override
+    protected double cell(int patch, double s, double t, double size) {
         double sum = 0;
         for (int node = 0; node < 4; node++) {
             double u = s + size * (node / 2 == 0 ? FIRST : 1 - FIRST);

@@ -3,6 +3,7 @@ package zephyrdune.illuminance;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
+import zephyrdune.emitter.Quartering;
 
 /**
  * Illuminance from a face that is uneven or sends more light one way than another: L cos cos / d² integrated over the
@@ -52,11 +53,11 @@ public final class UnevenFace implements Illuminance {
         if (open <= 0) {
             return 0;
         }
-        return new Integral(face, px, py, pz, nx, ny, nz).value(error, DARK * open);
+        return new Integral(face, error < CAREFUL ? 1 : 0, px, py, pz, nx, ny, nz).value(error, DARK * open);
     }
 
     /** The integral for one receiver. */
-    private static final class Integral {
+    private static final class Integral extends Quartering {
 
         private final Outline outline;
         private final EmittingFace face;
@@ -81,7 +82,8 @@ public final class UnevenFace implements Illuminance {
         private final double acrossLength;
         private final double upLength;
 
-        Integral(EmittingFace face, double px, double py, double pz, double nx, double ny, double nz) {
+        Integral(EmittingFace face, int least, double px, double py, double pz, double nx, double ny, double nz) {
+            super(least, DEEPEST);
             this.face = face;
             this.nx = nx;
             this.ny = ny;
@@ -113,34 +115,16 @@ public final class UnevenFace implements Illuminance {
                 whole[patch] = cell(patch, 0, 0, 1);
                 rough += whole[patch];
             }
-            int least = error < CAREFUL ? 1 : 0;
             double allowed = error * Math.max(rough * perArea, dark) / (perArea * whole.length);
             double sum = 0;
             for (int patch = 0; patch < whole.length; patch++) {
-                sum += refined(patch, 0, 0, 1, whole[patch], allowed, least, 0);
+                sum += refined(patch, whole[patch], allowed);
             }
             return sum * perArea;
         }
 
-        private double refined(
-                int patch, double s, double t, double size, double coarse, double allowed, int least, int depth) {
-            double half = size / 2;
-            double a = cell(patch, s, t, half);
-            double b = cell(patch, s + half, t, half);
-            double c = cell(patch, s, t + half, half);
-            double d = cell(patch, s + half, t + half, half);
-            double fine = a + b + c + d;
-            if (depth + 1 >= DEEPEST || depth >= least && Math.abs(fine - coarse) <= allowed) {
-                return fine;
-            }
-            double share = allowed / 2;
-            return refined(patch, s, t, half, a, share, least, depth + 1)
-                    + refined(patch, s + half, t, half, b, share, least, depth + 1)
-                    + refined(patch, s, t + half, half, c, share, least, depth + 1)
-                    + refined(patch, s + half, t + half, half, d, share, least, depth + 1);
-        }
-
-        private double cell(int patch, double s, double t, double size) {
+        @Override
+        protected double cell(int patch, double s, double t, double size) {
             double sum = 0;
             for (int i = 0; i < 4; i++) {
                 double column = s + size * NODES[i];
