@@ -1,5 +1,11 @@
 package zephyrdune.colour;
 
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.univariate.BrentOptimizer;
+import org.hipparchus.optim.univariate.SearchInterval;
+import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
+
 /** A colour without its brightness, in CIE 1931 coordinates. */
 public record Chromaticity(double x, double y) {
 
@@ -54,6 +60,35 @@ public record Chromaticity(double x, double y) {
                 ? ((-4.6070 * t + 2.9678) * t + 0.09911) * t + 0.244063
                 : ((-2.0064 * t + 1.9018) * t + 0.24748) * t + 0.237040;
         return new Chromaticity(x, (-3.000 * x + 2.870) * x - 0.275);
+    }
+
+    /**
+     * Correlated colour temperature, kelvin: of the light of a colour temperature that is nearest in the CIE 1960 diagram (CIE 15),
+     * between 1000 and 40000.
+     */
+    public double temperature() {
+        return Mired.of(new BrentOptimizer(1e-9, 1e-7)
+                .optimize(
+                        new MaxEval(200),
+                        GoalType.MINIMIZE,
+                        new UnivariateObjectiveFunction(mired -> apart(ofTemperature(Mired.of(mired)))),
+                        new SearchInterval(25, 1000))
+                .getPoint());
+    }
+
+    /** Squared distance in the CIE 1960 diagram. */
+    private double apart(Chromaticity other) {
+        double du = u() - other.u();
+        double dv = v() - other.v();
+        return du * du + dv * dv;
+    }
+
+    private double u() {
+        return 4 * x / (12 * y - 2 * x + 3);
+    }
+
+    private double v() {
+        return 6 * y / (12 * y - 2 * x + 3);
     }
 
     /** Tristimulus values for a luminance of 1. */

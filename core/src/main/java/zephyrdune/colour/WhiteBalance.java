@@ -40,6 +40,19 @@ public record WhiteBalance(double temperature) {
         return srgb;
     }
 
+    /** The light that comes out as a linear sRGB colour: the other way round. */
+    public Chromaticity light(double[] srgb) {
+        double[] from = BRADFORD.operate(Chromaticity.ofTemperature(temperature).xyz());
+        double[] to = BRADFORD.operate(Chromaticity.D65.xyz());
+        double[] cones = BRADFORD.operate(TO_XYZ.operate(srgb));
+        for (int i = 0; i < 3; i++) {
+            cones[i] *= from[i] / to[i];
+        }
+        double[] xyz = inverse(BRADFORD).operate(cones);
+        double sum = xyz[0] + xyz[1] + xyz[2];
+        return new Chromaticity(xyz[0] / sum, xyz[1] / sum);
+    }
+
     private static RealMatrix fromSrgb() {
         Chromaticity[] primaries = {
             new Chromaticity(0.64, 0.33), new Chromaticity(0.30, 0.60), new Chromaticity(0.15, 0.06)

@@ -6,15 +6,27 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.distribution.GridCut;
+import zephyrdune.distribution.Scattered;
+import zephyrdune.distribution.Tube;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Bare;
 import zephyrdune.table.Beam;
+import zephyrdune.table.Capped;
 import zephyrdune.table.Disc;
-import zephyrdune.table.FromBehind;
+import zephyrdune.table.EvenlyLit;
 import zephyrdune.table.Gridded;
+import zephyrdune.table.Honeycomb;
 import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
 import zephyrdune.table.Octagon;
+import zephyrdune.table.OffRoom;
+import zephyrdune.table.OpenRoom;
+import zephyrdune.table.Pose;
+import zephyrdune.table.Room;
+import zephyrdune.table.SideWindow;
+import zephyrdune.table.Snooted;
+import zephyrdune.table.Spread;
+import zephyrdune.table.TableSet;
 
 /**
  * A flat face that gives light to one side. Seen from the lit side, across points to the left when up points up.
@@ -25,7 +37,7 @@ import zephyrdune.table.Octagon;
  * @param centre metres
  * @param acrossHalf from the centre to the middle of a side, metres
  * @param upHalf from the centre to the middle of the upper side, square to the former, metres
- * @param luminance of the centre, seen along the axis, cd/m²
+ * @param luminance where the evenness is 1, seen along the axis, cd/m²
  * @param evenness of its places
  * @param distribution in which every part of the face sends its light
  */
@@ -39,36 +51,57 @@ public record EmittingFace(
         Distribution distribution) {
 
     private static final double TAN_EIGHTH = Math.sqrt(2) - 1;
+    private static final double SPECK = 1e-3;
 
-    /** The face of a light at full power: as bright as what is left of its source's light makes it. */
-    public static EmittingFace of(Light light) {
-        Distribution distribution = distribution(light);
-        EmittingFace dark = new EmittingFace(
-                outline(light),
-                light.centre(),
-                light.widthAxis().multiply(light.face().across() / 2),
-                light.heightAxis().multiply(light.face().along() / 2),
-                0,
-                evenness(light),
-                distribution);
-        double luminance = light.filling() instanceof FromBehind behind
-                ? light.source().axialIntensity() / (behind.gap() * behind.gap()) * passed(light) / perExitance(light)
-                : axialIntensity(light) / dark.effectiveArea();
-        return dark.withLuminance(luminance);
+    /** The face of a set's light at full power: as bright as what is left of its source's light makes it. */
+    public static EmittingFace of(TableSet set) {
+        return of(set.light(), set.room());
     }
 
-    private static Evenness evenness(Light light) {
-        if (light.filling() instanceof FromBehind behind) {
-            return new LitFromBehind(
-                    light.source().distribution(),
-                    behind.gap(),
-                    light.face().across() / 2,
-                    light.face().along() / 2);
+    /** Of a light that stands by itself, without walls. */
+    public static EmittingFace of(Light light) {
+        return of(light, new OpenRoom());
+    }
+
+    /** A window of luminance 1. */
+    public static EmittingFace of(SideWindow window) {
+        return new EmittingFace(
+                Outline.RECTANGLE,
+                window.centre(),
+                window.across().multiply(window.width() / 2),
+                Vector3D.Unit.PLUS_Z.multiply(window.height() / 2),
+                1,
+                Evenness.EVEN,
+                CosinePower.LAMBERTIAN);
+    }
+
+    public static EmittingFace of(Light light, Room room) {
+        Distribution distribution = distribution(light);
+        Pose pose = Pose.of(light, room);
+        Outline outline = outline(light);
+        if (light.filling() instanceof EvenlyLit || light.filling() instanceof HotSpot) {
+            Evenness evenness = light.filling() instanceof HotSpot hot ? new Bell(hot.side()) : Evenness.EVEN;
+            EmittingFace dark = new EmittingFace(
+                    outline, pose.centre(), pose.acrossHalf(), pose.upHalf(), 0, evenness, distribution);
+            return dark.withLuminance(axialIntensity(light) / dark.effectiveArea());
         }
-        return light.filling() instanceof HotSpot hot ? new Bell(hot.side()) : Evenness.EVEN;
+        Filled filled = Filled.of(light, pose, room, outline);
+        double luminance = filled.exitance() * passed(light) / perExitance(light);
+        return new EmittingFace(
+                outline,
+                pose.centre(),
+                // a face of no size gives no light, but has a place
+                pose.lit() ? pose.acrossHalf() : OffRoom.Side.CEILING.across().multiply(SPECK),
+                pose.lit() ? pose.upHalf() : OffRoom.Side.CEILING.up().multiply(SPECK),
+                luminance,
+                filled.evenness(),
+                distribution);
     }
 
     private static Outline outline(Light light) {
+        if (light.filling() instanceof OffRoom) {
+            return Outline.RECTANGLE;
+        }
         if (light.face() instanceof Disc) {
             return Outline.DISC;
         }
@@ -82,11 +115,17 @@ public record EmittingFace(
             return new CosinePower(beam.power());
         } else if (light.spread() instanceof Gridded grid) {
             return new GridCut(grid.cellWidth() / grid.cellDepth());
+        } else if (light.spread() instanceof Honeycomb comb) {
+            return new Tube(comb.power(), Math.tan(comb.angle() / 2));
+        } else if (light.spread() instanceof Snooted snoot) {
+            return new Tube(snoot.power(), snoot.width() / snoot.length());
+        } else if (light.spread() instanceof Capped cap) {
+            return Scattered.of(light.source().distribution(), cap.straight());
         }
         return CosinePower.LAMBERTIAN;
     }
 
-    /** Of the light after its losses: a grid takes away from a diffuse face, everything else shares the flux out anew. */
+    /** Of the light after its losses: a grid or tube takes away from what comes into it, everything else shares it out anew. */
     private static double axialIntensity(Light light) {
         return light.spread() instanceof Bare
                 ? light.source().axialIntensity() * passed(light)
@@ -95,15 +134,28 @@ public record EmittingFace(
 
     /** Share of the light that is not lost on the way, nor along the axis of a grid. */
     private static double passed(Light light) {
-        double grid = light.spread() instanceof Gridded gridded ? gridded.axialLoss() : 0;
-        return Stops.ratio(-light.loss() - grid);
+        return Stops.ratio(-light.loss() - axialLoss(light.spread()));
     }
 
-    /** Light that the face gives off, per area and axial luminance, before a grid takes from it. */
+    private static double axialLoss(Spread spread) {
+        if (spread instanceof Gridded grid) {
+            return grid.axialLoss();
+        } else if (spread instanceof Honeycomb comb) {
+            return comb.axialLoss();
+        }
+        return spread instanceof Snooted snoot ? snoot.axialLoss() : 0;
+    }
+
+    /** Light that the face gives off, per area and axial luminance, before a grid or tube takes from it. */
     private static double perExitance(Light light) {
-        return light.spread() instanceof Gridded
-                ? CosinePower.LAMBERTIAN.flux()
-                : distribution(light).flux();
+        if (light.spread() instanceof Gridded) {
+            return CosinePower.LAMBERTIAN.flux();
+        } else if (light.spread() instanceof Honeycomb comb) {
+            return new CosinePower(comb.power()).flux();
+        } else if (light.spread() instanceof Snooted snoot) {
+            return new CosinePower(snoot.power()).flux();
+        }
+        return distribution(light).flux();
     }
 
     public EmittingFace withLuminance(double newLuminance) {
@@ -115,7 +167,7 @@ public record EmittingFace(
         return evenness.even() && distribution.equals(CosinePower.LAMBERTIAN);
     }
 
-    /** Luminance at (across, up), each from -1 to 1, over that of the centre. */
+    /** Luminance at (across, up), each from -1 to 1, over {@link #luminance()}. */
     public double evenness(double across, double up) {
         return evenness.at(across, up);
     }
@@ -130,7 +182,7 @@ public record EmittingFace(
         return outline.area() * acrossHalf.norm() * upHalf.norm();
     }
 
-    /** Mean luminance over that of the centre. */
+    /** Mean luminance over {@link #luminance()}. */
     public double meanEvenness() {
         return evenness.mean(outline, 1);
     }

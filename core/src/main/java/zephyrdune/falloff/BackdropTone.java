@@ -48,12 +48,7 @@ public record BackdropTone(double stops) {
         Surface surface = set.backdrop().surface();
         double light = FallOff.heroToBackdrop(set, key).stops();
         return new BackdropTone(
-                Stops.between(luminous(surface), MID_GREY) + light + Stops.between(hero.key(), hero.correct()));
-    }
-
-    /** Reflectance of white light, by the luminance weights of linear sRGB (IEC 61966-2-1). */
-    private static double luminous(Surface surface) {
-        return 0.2126 * surface.red() + 0.7152 * surface.green() + 0.0722 * surface.blue();
+                Stops.between(surface.luminous(), MID_GREY) + light + Stops.between(hero.key(), hero.correct()));
     }
 
     /** The nearest name. */

@@ -22,7 +22,7 @@ public record FallOff(Vector3D from, Vector3D to, double stops, double rule) {
 
     /** From the dish's edge nearest the light to its farthest, on level surfaces at the height of the hero's top. */
     public static FallOff acrossHero(TableSet set, KeyLight key) {
-        Vector3D light = set.light().centre();
+        Vector3D light = key.face().centre();
         double level = Math.hypot(light.getX(), light.getY());
         double dx = level < 1e-6 ? 1 : light.getX() / level;
         double dy = level < 1e-6 ? 0 : light.getY() / level;

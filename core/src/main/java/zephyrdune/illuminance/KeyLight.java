@@ -33,9 +33,7 @@ public final class KeyLight {
     /** @param error wanted where the light has to be sampled, as a share of the value */
     public static KeyLight of(TableSet set, double error) {
         return new KeyLight(
-                EmittingFace.of(set.light()),
-                error,
-                Vector3D.of(0, 0, set.dish().top()));
+                EmittingFace.of(set), error, Vector3D.of(0, 0, set.dish().top()));
     }
 
     /** The face, at full power. */

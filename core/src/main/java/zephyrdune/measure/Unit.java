@@ -16,6 +16,8 @@ public enum Unit {
     RATIO,
     /** Time, SI. */
     SECOND,
+    /** Time of day and how long a shoot lasts; an hour is 3600 seconds. */
+    HOUR,
     /** Illuminance, SI. */
     LUX,
     /** Exposure: illuminance times time, SI. */

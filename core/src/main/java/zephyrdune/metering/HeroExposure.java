@@ -37,7 +37,7 @@ public record HeroExposure(
                 set.exposure().correct(),
                 wantedBelow,
                 below,
-                set.ambient().illuminance() * shutter);
+                set.ambient().now() * shutter);
     }
 
     /** The mark to set: nearest to what is wanted, or where a fixed control stands. */

@@ -2,9 +2,9 @@ package zephyrdune.picture;
 
 import java.util.Arrays;
 import java.util.Set;
-import zephyrdune.colour.Mired;
 import zephyrdune.colour.WhiteBalance;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.KeyColour;
 import zephyrdune.exposure.CorrectExposure;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
@@ -38,9 +38,9 @@ public final class Mix {
         // pixel value per unit of luminance of the key at its power
         double keyWeight =
                 CorrectExposure.pixel(key.face().luminance() * Stops.ratio(-hero.below()) * shutter, hero.correct());
-        double roomWeight = CorrectExposure.pixel(set.ambient().illuminance() * open / Math.PI, hero.correct());
+        double roomWeight = CorrectExposure.pixel(set.ambient().now() * open / Math.PI, hero.correct());
         WhiteBalance balance = new WhiteBalance(set.exposure().whiteBalance());
-        double[] keyColour = balance.srgb(Mired.shifted(light.source().colourTemperature(), light.gel()));
+        double[] keyColour = KeyColour.of(set).srgb(balance);
         double[] roomColour = balance.srgb(set.ambient().colourTemperature());
         int layers = Layers.count(set.cards().size());
         Mix mix = new Mix(layers);

@@ -12,6 +12,7 @@ import zephyrdune.table.Room;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
 import zephyrdune.table.TextSpace;
+import zephyrdune.table.Window;
 
 /**
  * What a film depends on: sets that are alike in this share their layers, and differ only in how these are mixed.
@@ -29,10 +30,11 @@ record Traced(
         TableTop tableTop,
         Backdrop backdrop,
         Room room,
+        Window window,
         double aperture) {
 
     static Traced of(TableSet set, boolean deep) {
-        EmittingFace key = EmittingFace.of(set.light()).withLuminance(1);
+        EmittingFace key = EmittingFace.of(set).withLuminance(1);
         EmittingFace base = set.base() instanceof BroadBase broad
                 ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
                 : null;
@@ -46,6 +48,7 @@ record Traced(
                 set.tableTop(),
                 set.backdrop(),
                 set.room(),
+                set.ambient().window(),
                 deep ? set.exposure().exactAperture() : 0);
     }
 }

@@ -13,6 +13,9 @@ import zephyrdune.picture.View;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
+import zephyrdune.table.Light;
+import zephyrdune.table.OpenRoom;
+import zephyrdune.table.Pose;
 import zephyrdune.table.Prop;
 import zephyrdune.table.Rim;
 import zephyrdune.table.TableSet;
@@ -62,10 +65,11 @@ public record Plan(
      */
     public static Plan of(TableSet set, double reach, int size) {
         View view = View.of(set);
+        Pose pose = set.pose();
         return new Plan(
-                set.light().sourcePoint(),
-                set.light().centre(),
-                set.light().outline(),
+                pose.source(),
+                pose.centre(),
+                pose.outline(set.light()),
                 set.light().aim().point(),
                 view.eye(),
                 frame(view, set.backdrop().distance()),
@@ -73,13 +77,17 @@ public record Plan(
                 set.dish().rims(),
                 set.props().stream().map(Plan::outline).toList(),
                 set.cards().stream().map(Card::corners).toList(),
-                set.base() instanceof BroadBase base ? base.as(set.light()).outline() : List.of(),
+                set.base() instanceof BroadBase base ? outline(base.as(set.light())) : List.of(),
                 TableShadow.of(set),
                 TableShadow.middleOutline(set),
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
                         .mapToObj(stops -> StopRing.of(set, stops))
                         .toList(),
                 StopMap.of(KeyLight.of(set, Illuminance.COARSE), reach, size));
+    }
+
+    private static List<Vector3D> outline(Light light) {
+        return Pose.of(light, new OpenRoom()).outline(light);
     }
 
     /** The outermost outline of a prop where it stands. */

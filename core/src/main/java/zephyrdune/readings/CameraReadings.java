@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.colour.Mired;
+import zephyrdune.emitter.KeyColour;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.DepthOfField;
 import zephyrdune.measure.Stops;
@@ -47,27 +48,24 @@ final class CameraReadings {
             case LIGHT_TINT ->
                 Reading.of(
                         LIGHT_TINT,
-                        keyMired(set.light()) - Mired.of(set.exposure().whiteBalance()),
+                        KeyColour.of(set).mired() - Mired.of(set.exposure().whiteBalance()),
                         key.hero());
             case SHADOW_TINT ->
                 set.ambient().illuminance() == 0
                         ? Reading.absent(SHADOW_TINT, "There is no light in the room")
                         : Reading.of(
                                 SHADOW_TINT,
-                                Mired.of(set.ambient().colourTemperature()) - keyMired(set.light()),
+                                Mired.of(set.ambient().colourTemperature())
+                                        - KeyColour.of(set).mired(),
                                 key.hero());
             default -> throw new IllegalArgumentException(kind.name());
         };
     }
 
-    private static double keyMired(Light light) {
-        return Mired.of(light.source().colourTemperature()) + light.gel();
-    }
-
     private static Reading power(TableSet set, KeyLight key, HeroExposure hero) {
         DialMark mark = hero.mark(set.light());
         // what a guide number and the known losses make one expect
-        double distance = set.light().sourcePoint().distance(key.hero());
+        double distance = set.pose().source().distance(key.hero());
         double bare = set.light().source().axialIntensity() / (distance * distance);
         double time = set.light().source().flash() ? 1 : set.exposure().exactShutter();
         double rule = Stops.between(bare * time, hero.wanted()) - set.light().loss();

@@ -85,14 +85,15 @@ public record Doubt(String field, String words) {
                             .formatted(set.ambient().illuminance())));
         }
         if (light.filling() instanceof FromBehind) {
-            aboutPanel(doubts, light);
+            aboutPanel(doubts, set);
         }
         aboutFrame(doubts, set);
         aboutProps(doubts, set);
         return doubts;
     }
 
-    private static void aboutPanel(List<Doubt> doubts, Light light) {
+    private static void aboutPanel(List<Doubt> doubts, TableSet set) {
+        Light light = set.light();
         EmittingFace face = EmittingFace.of(light);
         double used = face.usedShare();
         double spilt = Stops.between(light.source().flux(), face.flux()) - light.loss();
@@ -111,11 +112,12 @@ public record Doubt(String field, String words) {
 
     /** The gap from which most of the panel acts. */
     private static double evenGap(Light light) {
-        double near = ((FromBehind) light.filling()).gap();
+        FromBehind behind = (FromBehind) light.filling();
+        double near = behind.gap();
         double far = FARTHEST_GAP;
         while (far - near > GAP_STEP) {
             double middle = (near + far) / 2;
-            if (EmittingFace.of(light.withFilling(new FromBehind(middle))).usedShare() < MOSTLY) {
+            if (EmittingFace.of(light.withFilling(behind.withGap(middle))).usedShare() < MOSTLY) {
                 near = middle;
             } else {
                 far = middle;

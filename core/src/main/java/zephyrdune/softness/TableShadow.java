@@ -35,7 +35,7 @@ public record TableShadow(
 
     /** The shadow, or nothing when the face's centre is not above the rim or straight over the dish. */
     public static Optional<TableShadow> of(TableSet set) {
-        EmittingFace face = EmittingFace.of(set.light());
+        EmittingFace face = EmittingFace.of(set);
         Vector3D centre = face.centre();
         double level = Math.hypot(centre.getX(), centre.getY());
         if (level < 1e-6) {
@@ -66,7 +66,7 @@ public record TableShadow(
      * the dish, set down and projected. Empty when the centre is not above the whole dish.
      */
     public static List<Vector3D> middleOutline(TableSet set) {
-        Vector3D centre = set.light().centre();
+        Vector3D centre = set.pose().centre();
         if (centre.getZ() <= set.dish().height()) {
             return List.of();
         }

@@ -37,7 +37,7 @@ public record BroadBase(
         return new Light(
                 key.source(),
                 key.gel(),
-                key.loss(),
+                key.losses(),
                 new Rectangle(width, height),
                 new EvenlyLit(),
                 new Diffuse(),

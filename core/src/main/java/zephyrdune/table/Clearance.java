@@ -12,12 +12,24 @@ final class Clearance {
 
     /** @throws Refused naming what to change, and to what, for the first clash found */
     static void require(
-            Camera camera, Dish dish, List<Prop> props, Light light, Base base, Backdrop backdrop, Room room) {
+            Camera camera,
+            Dish dish,
+            List<Prop> props,
+            Light light,
+            Base base,
+            TableTop tableTop,
+            Backdrop backdrop,
+            Room room,
+            Ambient ambient) {
         dishBeforeBackdrop(dish, backdrop);
         cameraOutsideDish(camera, dish);
-        lightAboveTable(light);
-        lightOutsideDish(light, dish);
-        lightBeforeBackdrop(light, backdrop);
+        if (light.filling() instanceof OffRoom bounce) {
+            bounced(light, bounce, dish, room);
+        } else {
+            lightAboveTable(light);
+            lightOutsideDish(light, dish);
+            lightBeforeBackdrop(light, backdrop);
+        }
         for (int i = 0; i < props.size(); i++) {
             propClear("props[" + i + "]", props.get(i), camera, dish, light, backdrop);
         }
@@ -25,7 +37,33 @@ final class Clearance {
             baseClear(broad.as(light), dish, backdrop);
         }
         if (room instanceof WalledRoom walls) {
-            inRoom(walls, camera, dish, light, backdrop);
+            inRoom(walls, camera, dish, light, tableTop, backdrop);
+            if (ambient.window() instanceof SideWindow window) {
+                requireInside("The window", "ambient.window.distance", walls, List.of(window.centre()));
+            }
+        }
+    }
+
+    private static void bounced(Light light, OffRoom bounce, Dish dish, Room room) {
+        if (!(room instanceof WalledRoom walled)) {
+            throw new Refused(
+                    "light.filling", "There are no walls to bounce off; give the set a room, or bounce off a board");
+        }
+        OffBoard.requireMatte("light.filling", walled.surface(bounce.side()));
+        Vector3D source = light.centre();
+        if (source.getZ() <= dish.height() && Math.hypot(source.getX(), source.getY()) <= dish.radius()) {
+            throw new Refused("light.distance", "The source stands inside the dish; move it out");
+        }
+        Pose pose = Pose.of(light, room);
+        if (!pose.lit()) {
+            throw new Refused(
+                    "light.filling",
+                    "Nothing of the beam meets the %s; turn the source to it"
+                            .formatted(bounce.side().words()));
+        }
+        if (pose.centre().add(pose.upHalf()).getZ() <= 0) {
+            throw new Refused(
+                    "light.heightAngle", "The patch of light lies below the table top; raise the source or turn it up");
         }
     }
 
@@ -43,15 +81,20 @@ final class Clearance {
             throw new Refused(path + ".x", "The lens would be inside it; move it out of the camera's way");
         }
         Vector3D from = Vector3D.of(prop.x(), prop.y(), 0);
-        List<Vector3D> low = below(
-                light.outline().stream().map(point -> point.subtract(from)).toList(), top);
+        List<Vector3D> low = light.filling() instanceof OffRoom
+                ? List.of()
+                : below(
+                        outline(light).stream()
+                                .map(point -> point.subtract(from))
+                                .toList(),
+                        top);
         if (!low.isEmpty() && distanceToAxis(low) < radius) {
             throw new Refused(path + ".x", "It stands in the light's face; move it, or raise the light");
         }
     }
 
     private static void baseClear(Light base, Dish dish, Backdrop backdrop) {
-        if (lowest(base.outline()) < 0) {
+        if (lowest(outline(base)) < 0) {
             throw new Refused("base.heightAngle", "The lower edge of the base light is below the table top; raise it");
         }
         if (touches(base, dish)) {
@@ -62,32 +105,52 @@ final class Clearance {
         }
     }
 
-    private static void inRoom(WalledRoom room, Camera camera, Dish dish, Light light, Backdrop backdrop) {
+    private static void inRoom(
+            WalledRoom room, Camera camera, Dish dish, Light light, TableTop tableTop, Backdrop backdrop) {
+        double[][] reaches = {
+            {tableTop.left(), room.left()},
+            {tableTop.right(), room.right()},
+            {tableTop.behind(), room.behind()},
+            {tableTop.before(), room.before()}
+        };
+        for (int i = 0; i < reaches.length; i++) {
+            if (reaches[i][0] > reaches[i][1] + 1e-9) {
+                throw new Refused(
+                        "room." + SIDES[i],
+                        "The room is smaller than the table: there the table reaches %s from the hero point, the wall stands at %s"
+                                .formatted(centimetresUp(reaches[i][0]), centimetresDown(reaches[i][1])));
+            }
+        }
         if (backdrop.distance() > room.behind()) {
             throw new Refused(
                     "room.behind",
                     "The wall stands before the backdrop; put it at least %s behind the hero point"
                             .formatted(centimetresUp(backdrop.distance())));
         }
-        requireInside("The light", room, light.outline());
-        requireInside("The source behind the panel", room, List.of(light.sourcePoint()));
-        requireInside("The lens", room, List.of(camera.lens(dish.height() / 2)));
+        Pose pose = Pose.of(light, room);
+        if (!(light.filling() instanceof OffRoom)) {
+            requireInside("The light", "", room, pose.outline(light));
+        }
+        requireInside("The light's source", "", room, List.of(pose.source()));
+        requireInside("The lens", "", room, List.of(camera.lens(dish.height() / 2)));
     }
 
-    private static void requireInside(String what, WalledRoom room, List<Vector3D> points) {
+    private static final String[] SIDES = {"left", "right", "behind", "before", "above"};
+
+    /** @param field to name; empty for the room's side */
+    private static void requireInside(String what, String field, WalledRoom room, List<Vector3D> points) {
         for (Vector3D point : points) {
             double[][] walls = {
-                {point.getX() - room.right(), room.right()},
                 {-point.getX() - room.left(), room.left()},
+                {point.getX() - room.right(), room.right()},
                 {point.getY() - room.behind(), room.behind()},
                 {-point.getY() - room.before(), room.before()},
                 {point.getZ() - room.above(), room.above()}
             };
-            String[] names = {"right", "left", "behind", "before", "above"};
             for (int i = 0; i < walls.length; i++) {
-                if (walls[i][0] > 0) {
+                if (walls[i][0] > 1e-9) {
                     throw new Refused(
-                            "room." + names[i],
+                            field.isEmpty() ? "room." + SIDES[i] : field,
                             "%s reaches %s through the %s; it has %s of room on that side"
                                     .formatted(
                                             what,
@@ -122,7 +185,14 @@ final class Clearance {
     }
 
     private static void lightAboveTable(Light light) {
-        double lowest = lowest(light.outline());
+        double source = Pose.of(light, new OpenRoom()).source().getZ();
+        if (source < 0) {
+            throw new Refused(
+                    "light.filling",
+                    "The source stands %s below the table top; bring it nearer to the panel or board, or turn it up"
+                            .formatted(centimetresUp(-source)));
+        }
+        double lowest = lowest(outline(light));
         if (lowest < 0) {
             // aim z + D sin a - (h/2) cos a = aim z + hypot(D, h/2) sin(a - lean)
             double lean = Math.atan2(light.face().along() / 2, light.distance());
@@ -156,7 +226,7 @@ final class Clearance {
     }
 
     private static void lightBeforeBackdrop(Light light, Backdrop backdrop) {
-        double behind = light.sourcePoint().getY();
+        double behind = Pose.of(light, new OpenRoom()).source().getY();
         if (behind > backdrop.distance() && behind > farthest(light)) {
             throw new Refused(
                     "backdrop.distance",
@@ -174,8 +244,13 @@ final class Clearance {
         }
     }
 
+    /** Of a face that stands by itself. */
+    private static List<Vector3D> outline(Light light) {
+        return Pose.of(light, new OpenRoom()).outline(light);
+    }
+
     private static double farthest(Light light) {
-        return light.outline().stream().mapToDouble(Vector3D::getY).max().orElseThrow();
+        return outline(light).stream().mapToDouble(Vector3D::getY).max().orElseThrow();
     }
 
     private static double lowest(List<Vector3D> points) {
@@ -184,7 +259,7 @@ final class Clearance {
 
     /** Whether any part of the face lies in the upright cylinder that holds the dish. */
     private static boolean touches(Light light, Dish dish) {
-        List<Vector3D> low = below(light.outline(), dish.height());
+        List<Vector3D> low = below(outline(light), dish.height());
         return !low.isEmpty() && distanceToAxis(low) < dish.radius();
     }
 

@@ -1,9 +1,9 @@
 package zephyrdune.table;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.measure.Count;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
@@ -12,10 +12,10 @@ import zephyrdune.source.Source;
 
 /**
  * The light: a source, what shapes it, the face that the shaped light comes from, and where that face is. The face is
- * level from side to side and faces its aim point.
+ * level from side to side and faces its aim point, unless it is a patch on a wall; see {@link Pose}.
  *
  * @param gel shift of the light's colour by a gel, positive for warmer
- * @param loss of light from the source to the face, in stops
+ * @param losses of light from the source to the face, beside those that follow from how the face is filled
  * @param filling how the light is spread over the face
  * @param power setting of a fixed power control, stops below full
  * @param clock position seen from above: 12 o'clock is +y (behind the dish), 3 is +x, 6 the camera, 9 is -x
@@ -25,7 +25,7 @@ import zephyrdune.source.Source;
 public record Light(
         Source source,
         @Within(min = -300, max = 300, unit = Unit.MIRED) double gel,
-        @Within(min = 0, max = 8, unit = Unit.STOP) double loss,
+        @Count(min = 0, max = 8) List<Loss> losses,
         Face face,
         Filling filling,
         Spread spread,
@@ -43,20 +43,39 @@ public record Light(
 
     private static final Limits LIMITS = Limits.of(Light.class);
 
-    /** Sides of the polygon that stands for a round face where an outline is asked for. */
-    private static final int ROUND_SIDES = 64;
-
     public Light {
-        LIMITS.require(gel, loss, power, clock, heightAngle, distance);
+        LIMITS.require(gel, power, clock, heightAngle, distance);
+        Limits.requireCount(Light.class, "losses", losses);
+        losses = List.copyOf(losses);
         Objects.requireNonNull(source);
         Objects.requireNonNull(face);
         Objects.requireNonNull(filling);
         Objects.requireNonNull(spread);
-        if (filling instanceof FromBehind && spread instanceof Bare) {
-            throw new Refused("spread", "A panel lit from behind is not bare; choose how it gives its light");
-        }
+        requireFitting(filling, spread);
         Objects.requireNonNull(powerChoice);
         Objects.requireNonNull(aim);
+    }
+
+    /** @throws Refused for a chain that cannot be built */
+    private static void requireFitting(Filling filling, Spread spread) {
+        boolean stated = filling instanceof EvenlyLit || filling instanceof HotSpot;
+        if (filling instanceof FromBehind && spread instanceof Bare) {
+            throw new Refused("spread", "A panel lit from behind is not bare; choose how it gives its light");
+        } else if (!stated && (spread instanceof Bare || spread instanceof Capped)) {
+            throw new Refused(
+                    "spread", "Cloth, boards and walls scatter the light: neither a bare head nor a cap is its end");
+        } else if ((filling instanceof OffBoard || filling instanceof OffRoom) && !(spread instanceof Diffuse)) {
+            throw new Refused(
+                    "spread",
+                    "A matte wall or board sends its light all round; nothing can be put before it to narrow it");
+        } else if (spread instanceof Capped && !(filling instanceof EvenlyLit)) {
+            throw new Refused("filling", "A cap is too small to have a hot spot; take it as evenly lit");
+        }
+    }
+
+    /** All that is stated to be lost, in stops. */
+    public double loss() {
+        return losses.stream().mapToDouble(Loss::stops).sum();
     }
 
     /** From the aim point towards the centre of the face, a unit vector. */
@@ -70,11 +89,6 @@ public record Light(
         return direction().multiply(distance).add(aim.point());
     }
 
-    /** Where the bare source stands: behind a panel, or in the face's centre. */
-    public Vector3D sourcePoint() {
-        return filling instanceof FromBehind behind ? centre().add(direction().multiply(behind.gap())) : centre();
-    }
-
     /** Along the face's width, a level unit vector. */
     public Vector3D widthAxis() {
         return Vector3D.of(-Math.cos(clock), Math.sin(clock), 0);
@@ -86,54 +100,38 @@ public record Light(
         return Vector3D.of(Math.sin(clock) * lean, Math.cos(clock) * lean, Math.cos(heightAngle));
     }
 
-    /**
-     * Points round the face's edge, counter-clockwise round {@link #direction()}, metres from the hero point: its corners,
-     * or for a disc so many points that their polygon is within an eighth of a percent of the radius.
-     */
-    public List<Vector3D> outline() {
-        List<Vector3D> points = new ArrayList<>();
-        for (double[] at : unitOutline()) {
-            points.add(centre().add(widthAxis().multiply(at[0] * face.across() / 2))
-                    .add(heightAxis().multiply(at[1] * face.along() / 2)));
-        }
-        return points;
-    }
-
-    private double[][] unitOutline() {
-        if (face instanceof Disc) {
-            return ring(ROUND_SIDES, 1);
-        }
-        return face instanceof Octagon
-                ? ring(8, 1 / Math.cos(Math.PI / 8))
-                : new double[][] {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}};
-    }
-
-    private static double[][] ring(int sides, double radius) {
-        double[][] points = new double[sides][];
-        for (int i = 0; i < sides; i++) {
-            double turn = 2 * Math.PI * (i + 0.5) / sides;
-            points[i] = new double[] {radius * Math.cos(turn), radius * Math.sin(turn)};
-        }
-        return points;
-    }
-
     public Light withDistance(double newDistance) {
         return new Light(
-                source, gel, loss, face, filling, spread, powerChoice, power, clock, heightAngle, newDistance, aim);
+                source, gel, losses, face, filling, spread, powerChoice, power, clock, heightAngle, newDistance, aim);
     }
 
     public Light withClock(double newClock) {
         return new Light(
-                source, gel, loss, face, filling, spread, powerChoice, power, newClock, heightAngle, distance, aim);
+                source, gel, losses, face, filling, spread, powerChoice, power, newClock, heightAngle, distance, aim);
     }
 
     public Light withFilling(Filling newFilling) {
         return new Light(
-                source, gel, loss, face, newFilling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+                source, gel, losses, face, newFilling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+    }
+
+    public Light withSpread(Spread newSpread) {
+        return new Light(
+                source, gel, losses, face, filling, newSpread, powerChoice, power, clock, heightAngle, distance, aim);
+    }
+
+    public Light withLosses(List<Loss> newLosses) {
+        return new Light(
+                source, gel, newLosses, face, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+    }
+
+    public Light withSource(Source newSource) {
+        return new Light(
+                newSource, gel, losses, face, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
     }
 
     public Light withFace(Face newFace) {
         return new Light(
-                source, gel, loss, newFace, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+                source, gel, losses, newFace, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
     }
 }

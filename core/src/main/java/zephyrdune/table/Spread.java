@@ -1,4 +1,4 @@
 package zephyrdune.table;
 
 /** Which way each part of the face sends its light. */
-public sealed interface Spread permits Diffuse, Beam, Gridded, Bare {}
+public sealed interface Spread permits Diffuse, Beam, Gridded, Honeycomb, Snooted, Capped, Bare {}

@@ -66,6 +66,11 @@ public enum Surface {
         return blue;
     }
 
+    /** Reflectance of white light, by the luminance weights of linear sRGB (IEC 61966-2-1). */
+    public double luminous() {
+        return 0.2126 * red + 0.7152 * green + 0.0722 * blue;
+    }
+
     public Finish finish() {
         return finish;
     }

@@ -50,12 +50,17 @@ public record TableSet(
         if (title.chars().anyMatch(Character::isISOControl)) {
             throw new Refused("title", "A title is one line without control characters");
         }
-        Clearance.require(camera, dish, props, light, base, backdrop, room);
+        Clearance.require(camera, dish, props, light, base, tableTop, backdrop, room, ambient);
     }
 
     private static <T> List<T> counted(String component, List<T> list) {
         Limits.requireCount(TableSet.class, component, list);
         return List.copyOf(list);
+    }
+
+    /** Where the light's face and its source are. */
+    public Pose pose() {
+        return Pose.of(light, room);
     }
 
     public TableSet withTitle(String newTitle) {

@@ -6,13 +6,14 @@ import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
 
 /**
- * A room of four walls and a ceiling, each square to the axes. Distances are from the hero point.
+ * A room of four walls, a floor and a ceiling, each square to the axes. Distances are from the hero point.
  *
  * @param left to the wall on the left of the picture
  * @param right to the wall on the right
  * @param behind to the wall behind the dish
  * @param before to the wall behind the camera
  * @param above from the table top to the ceiling
+ * @param below from the table top to the floor
  */
 public record WalledRoom(
         @Within(min = 0.3, max = 20, unit = Unit.METRE) double left,
@@ -20,15 +21,34 @@ public record WalledRoom(
         @Within(min = 0.3, max = 20, unit = Unit.METRE) double behind,
         @Within(min = 0.3, max = 20, unit = Unit.METRE) double before,
         @Within(min = 0.5, max = 10, unit = Unit.METRE) double above,
+        @Within(min = 0.1, max = 2, unit = Unit.METRE) double below,
         Surface walls,
-        Surface ceiling)
+        Surface ceiling,
+        Surface floor)
         implements Room {
 
     private static final Limits LIMITS = Limits.of(WalledRoom.class);
 
     public WalledRoom {
-        LIMITS.require(left, right, behind, before, above);
+        LIMITS.require(left, right, behind, before, above, below);
         Objects.requireNonNull(walls);
         Objects.requireNonNull(ceiling);
+        Objects.requireNonNull(floor);
+    }
+
+    /** What a side of it is made of. */
+    public Surface surface(OffRoom.Side side) {
+        return side == OffRoom.Side.CEILING ? ceiling : walls;
+    }
+
+    /** From the hero point to a side, metres. */
+    public double away(OffRoom.Side side) {
+        return switch (side) {
+            case LEFT -> left;
+            case RIGHT -> right;
+            case BEHIND -> behind;
+            case BEFORE -> before;
+            case CEILING -> above;
+        };
     }
 }

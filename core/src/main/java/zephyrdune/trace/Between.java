@@ -11,6 +11,7 @@ final class Between {
     int opaques;
     int clears;
     boolean behindBackdrop;
+    boolean underTable;
 
     Between(int mostOpaque, int mostClear) {
         opaque = new int[mostOpaque];
@@ -46,6 +47,6 @@ final class Between {
 
     /** Whether it is certain that nothing stands between. */
     boolean nothing() {
-        return opaques == 0 && clears == 0 && !behindBackdrop;
+        return opaques == 0 && clears == 0 && !behindBackdrop && !underTable;
     }
 }

@@ -32,6 +32,9 @@ final class FaceLight {
     /** Height of its lowest point, metres. */
     final double lowest;
 
+    /** The largest y of its points, metres. */
+    final double farthestBack;
+
     private final boolean warped;
 
     /** Of an uneven face, or null. */
@@ -90,6 +93,7 @@ final class FaceLight {
         acrossHalf = face.acrossHalf().toArray();
         upHalf = face.upHalf().toArray();
         front = face.front().toArray();
+        farthestBack = centre[1] + Math.abs(acrossHalf[1]) + Math.abs(upHalf[1]);
         lowest = centre[2] - Math.abs(acrossHalf[2]) - Math.abs(upHalf[2]);
     }
 

@@ -9,13 +9,17 @@ import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.body.Solid;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.illuminance.Illuminance;
 import zephyrdune.material.Material;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
+import zephyrdune.table.OffRoom;
 import zephyrdune.table.Prop;
 import zephyrdune.table.RoundHoles;
+import zephyrdune.table.SideWindow;
 import zephyrdune.table.TableSet;
+import zephyrdune.table.TableTop;
 import zephyrdune.table.WalledRoom;
 
 /**
@@ -35,14 +39,26 @@ public final class Stage {
     public static final int WALL = 2;
     public static final int KEY_FACE = 3;
     public static final int BASE_FACE = 4;
+    public static final int WINDOW = 5;
 
     /** The hero; the props follow, then the cards. */
-    public static final int HERO = 5;
+    public static final int HERO = 6;
 
     final EmittingFace key;
 
     /** The base light's face, or null. */
     final EmittingFace base;
+
+    /** Whether the key's face is a patch on a wall, which also sends on what comes to it. */
+    final boolean keyOnWall;
+
+    /** The window's face, or null; and its luminance where all of the room's own light together has 1 on a level surface over pi. */
+    final EmittingFace window;
+
+    final double windowLuminance;
+
+    /** Luminance of the room's own light from all sides, likewise. */
+    final double round;
 
     /** Where the faces are bright; null for an even one. */
     final FaceMap keyMap;
@@ -72,6 +88,10 @@ public final class Stage {
     private final int[] clearOwner;
     private final double[] clearBalls;
     private final Material table;
+    private final double tableLeft;
+    private final double tableRight;
+    private final double tableBefore;
+    private final double tableBehind;
     private final Material backdrop;
     private final double backdropY;
     private final double backdropHalfWidth;
@@ -82,14 +102,23 @@ public final class Stage {
     private final double[] poses;
 
     private Stage(TableSet set, boolean hero) {
-        key = EmittingFace.of(set.light()).withLuminance(1);
+        key = EmittingFace.of(set).withLuminance(1);
         base = set.base() instanceof BroadBase broad
                 ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
                 : null;
+        keyOnWall = set.light().filling() instanceof OffRoom;
+        window = set.ambient().window() instanceof SideWindow side ? EmittingFace.of(side) : null;
+        windowLuminance = window == null ? 0 : windowLuminance(set, window);
+        round = windowLuminance > 0 ? 1 - set.ambient().windowShare() : 1;
         keyMap = FaceMap.of(key);
         baseMap = base == null ? null : FaceMap.of(base);
         cards = set.cards().size();
-        table = Material.of(set.tableTop().surface());
+        TableTop top = set.tableTop();
+        table = Material.of(top.surface());
+        tableLeft = -top.left();
+        tableRight = top.right();
+        tableBefore = -top.before();
+        tableBehind = top.behind();
         Backdrop behind = set.backdrop();
         backdrop = Material.of(behind.surface());
         backdropY = behind.distance();
@@ -100,7 +129,12 @@ public final class Stage {
         poses = new double[5 * (firstCard + cards)];
         Bodied opaques = new Bodied();
         Bodied clears = new Bodied();
-        opaques.add(new FaceBody(key), KEY_FACE);
+        if (!keyOnWall) {
+            opaques.add(new FaceBody(key), KEY_FACE);
+        }
+        if (window != null) {
+            opaques.add(new FaceBody(window), WINDOW);
+        }
         if (base != null) {
             opaques.add(new FaceBody(base), BASE_FACE);
         }
@@ -213,7 +247,7 @@ public final class Stage {
         hit.clear(FARTHEST);
         int owner = -1;
         double t = -ray.oz / ray.dz;
-        if (t > SKIN && t < FARTHEST) {
+        if (t > SKIN && t < FARTHEST && onTable(ray.ox + t * ray.dx, ray.oy + t * ray.dy)) {
             hit.take(t, 0, 0, 1, table);
             owner = TABLE;
         }
@@ -258,6 +292,16 @@ public final class Stage {
         return along <= 0 || squared > along * along;
     }
 
+    private boolean onTable(double x, double y) {
+        return x >= tableLeft && x <= tableRight && y >= tableBefore && y <= tableBehind;
+    }
+
+    /** So bright that it gives the hero its share of the room's own light; 0 where it does not reach the hero. */
+    private static double windowLuminance(TableSet set, EmittingFace window) {
+        double given = Illuminance.uniform(window).level(0, 0, set.dish().top());
+        return given == 0 ? 0 : Math.PI * set.ambient().windowShare() / given;
+    }
+
     private boolean onBackdrop(double x, double z) {
         return Math.abs(x) <= backdropHalfWidth && z >= 0 && z <= backdropHeight;
     }
@@ -273,7 +317,8 @@ public final class Stage {
         double fy = face.y() - y;
         double fz = face.z() - z;
         double far = Math.sqrt(fx * fx + fy * fy + fz * fz);
-        between.behindBackdrop = y > backdropY;
+        between.behindBackdrop = y > backdropY || light.farthestBack > backdropY;
+        between.underTable = z < 0;
         // how steeply light comes down at least, from anywhere on the face
         double slope = Math.max(0, light.lowest - z) / (Math.sqrt(fx * fx + fy * fy) + face.radius());
         for (int i = 0; i < opaque.length; i++) {
@@ -343,9 +388,17 @@ public final class Stage {
         passed[1] = 1;
         passed[2] = 1;
         if (between.behindBackdrop) {
-            // the light is never behind the backdrop, so only what lies behind can be in its shadow
             double t = (backdropY - ray.oy) / ray.dy;
-            if (t > 0 && onBackdrop(ray.ox + t * ray.dx, ray.oz + t * ray.dz)) {
+            if (t > 0 && t < length && onBackdrop(ray.ox + t * ray.dx, ray.oz + t * ray.dz)) {
+                passed[0] = 0;
+                passed[1] = 0;
+                passed[2] = 0;
+                return;
+            }
+        }
+        if (between.underTable) {
+            double t = -ray.oz / ray.dz;
+            if (t > 0 && t < length && onTable(ray.ox + t * ray.dx, ray.oy + t * ray.dy)) {
                 passed[0] = 0;
                 passed[1] = 0;
                 passed[2] = 0;

@@ -26,9 +26,9 @@ public final class Tracer {
 
     /**
      * Dimensions of sample numbers that a place uses: towards the key, the base, along a mirror, off a matte surface, by lot,
-     * through holes to the key and to the base.
+     * through holes to the key and to the base, towards the window, through holes to it.
      */
-    static final int PER_REFLECTION = 7;
+    static final int PER_REFLECTION = 13;
 
     /** From the dimension towards a light to that through holes. */
     static final int HOLES = 5;
@@ -38,6 +38,7 @@ public final class Tracer {
     private static final int MIRROR = 2;
     private static final int MATTE = 3;
     private static final int LOT = 4;
+    private static final int WINDOW = 7;
 
     /** The pixel's own dimensions come first. */
     private static final int FIRST_DIMENSION = 2;
@@ -62,6 +63,7 @@ public final class Tracer {
     private final Effort effort;
     private final FaceLight key;
     private final FaceLight base;
+    private final FaceLight window;
     private final Place[] places = new Place[MOST_LEVELS];
     private final Numbers numbers = new Numbers();
     private final Straight straight;
@@ -82,6 +84,7 @@ public final class Tracer {
         this.effort = effort;
         key = new FaceLight(stage.key, stage.keyMap, Stage.KEY_FACE);
         base = stage.base == null ? null : new FaceLight(stage.base, stage.baseMap, Stage.BASE_FACE);
+        window = stage.window == null ? null : new FaceLight(stage.window, null, Stage.WINDOW);
         straight = new Straight(stage, numbers);
         relief = new Leaning(stage);
         out = new double[3 * Layers.count(stage.cards)];
@@ -164,7 +167,7 @@ public final class Tracer {
         }
         if (at.owner < 0) {
             if (at.open) {
-                add(Layers.AMBIENT, at.red, at.green, at.blue);
+                round(at);
             }
             return;
         }
@@ -173,11 +176,14 @@ public final class Tracer {
         if (level == 0) {
             guide.note(at);
         }
-        if (at.owner == Stage.KEY_FACE || at.owner == Stage.BASE_FACE) {
+        if (at.owner == Stage.KEY_FACE || at.owner == Stage.BASE_FACE || at.owner == Stage.WINDOW) {
             if (facing < 0 && at.chance != COUNTED) {
-                face(at, at.owner == Stage.KEY_FACE ? key : base, -facing);
+                face(at, at.owner == Stage.KEY_FACE ? key : at.owner == Stage.WINDOW ? window : base, -facing);
             }
             return;
+        }
+        if (at.owner == Stage.WALL && stage.keyOnWall && at.chance != COUNTED && onPatch(at)) {
+            face(at, key, -facing);
         }
         if (level + 2 >= MOST_LEVELS) {
             return;
@@ -192,10 +198,22 @@ public final class Tracer {
             at.layer = at.owner == Stage.WALL ? Layers.ROOM : card >= 0 ? Layers.FIRST_CARD + card : plain;
         }
         if (at.owner == Stage.WALL && at.open) {
-            add(Layers.AMBIENT, at.red, at.green, at.blue);
+            round(at);
             at.open = false;
         }
         surface(level);
+    }
+
+    /** Adds the room's own light from all sides. */
+    private void round(Place at) {
+        add(Layers.AMBIENT, stage.round * at.red, stage.round * at.green, stage.round * at.blue);
+    }
+
+    /** Whether the ray has come to the patch of the wall that is the key. */
+    private boolean onPatch(Place at) {
+        double beyond = at.hit.distance + 2 * Stage.SKIN;
+        double length = key.body.distance(at.ray, beyond);
+        return length < beyond && length > at.hit.distance - 2 * Stage.SKIN;
     }
 
     /** Works out where the ray ends. */
@@ -218,13 +236,13 @@ public final class Tracer {
     }
 
     private void face(Place at, FaceLight light, double cosine) {
-        double luminance = light.seen(at);
+        double luminance = light == window ? stage.windowLuminance : light.seen(at);
         if (at.chance > 0 && !straight.missed(at.ray, light, at.hit.distance)) {
             boolean fitted = at.reflections <= 1;
             int looks = fitted ? effort.shadowRays() : 1;
             luminance *= at.chance / (at.chance + looks * light.chance(at, cosine, fitted));
         }
-        int layer = light == base ? Layers.BASE : at.layer;
+        int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;
         add(layer, at.red * luminance, at.green * luminance, at.blue * luminance);
     }
 
@@ -314,6 +332,15 @@ public final class Tracer {
         if (base != null) {
             straight.of(at, base, r, g, b, at.dimension + BASE, looks, sample * looks);
             add(Layers.BASE, at.red * straight.red, at.green * straight.green, at.blue * straight.blue);
+        }
+        if (window != null) {
+            straight.of(at, window, r, g, b, at.dimension + WINDOW, looks, sample * looks);
+            double bright = stage.windowLuminance;
+            add(
+                    Layers.AMBIENT,
+                    bright * at.red * straight.red,
+                    bright * at.green * straight.green,
+                    bright * at.blue * straight.blue);
         }
     }
 

@@ -5,24 +5,26 @@ import zephyrdune.body.Ray;
 import zephyrdune.material.Material;
 import zephyrdune.table.WalledRoom;
 
-/** The inside of a room, from the table top up. */
+/** The inside of a room, from the floor up. */
 final class Walls {
 
     private final WalledRoom room;
     private final Material walls;
     private final Material ceiling;
+    private final Material floor;
 
     Walls(WalledRoom room) {
         this.room = room;
         walls = Material.of(room.walls());
         ceiling = Material.of(room.ceiling());
+        floor = Material.of(room.floor());
     }
 
     /** Takes the wall that a ray from inside meets, if it is nearer. */
     boolean meet(Ray ray, Hit hit) {
         double toSide = ray.dx > 0 ? (room.right() - ray.ox) / ray.dx : (-room.left() - ray.ox) / ray.dx;
         double toEnd = ray.dy > 0 ? (room.behind() - ray.oy) / ray.dy : (-room.before() - ray.oy) / ray.dy;
-        double toCeiling = ray.dz > 0 ? (room.above() - ray.oz) / ray.dz : Double.POSITIVE_INFINITY;
+        double toLevel = ray.dz > 0 ? (room.above() - ray.oz) / ray.dz : (-room.below() - ray.oz) / ray.dz;
         double nearest = Stage.FARTHEST;
         if (toSide > 0) {
             nearest = toSide;
@@ -30,8 +32,8 @@ final class Walls {
         if (toEnd > 0) {
             nearest = Math.min(nearest, toEnd);
         }
-        if (toCeiling > 0) {
-            nearest = Math.min(nearest, toCeiling);
+        if (toLevel > 0) {
+            nearest = Math.min(nearest, toLevel);
         }
         if (!(nearest < hit.distance)) {
             return false;
@@ -40,8 +42,10 @@ final class Walls {
             hit.take(nearest, -Math.signum(ray.dx), 0, 0, walls);
         } else if (nearest == toEnd) {
             hit.take(nearest, 0, -Math.signum(ray.dy), 0, walls);
-        } else {
+        } else if (ray.dz > 0) {
             hit.take(nearest, 0, 0, -1, ceiling);
+        } else {
+            hit.take(nearest, 0, 0, 1, floor);
         }
         return true;
     }

@@ -67,7 +67,7 @@ public class EnergyTest {
         return new Light(
                 source,
                 0,
-                loss,
+                Sets.lost(loss),
                 face,
                 new HotSpot(hotSpot),
                 spread,

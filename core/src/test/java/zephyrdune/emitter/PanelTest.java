@@ -8,6 +8,7 @@ import static zephyrdune.table.Sets.chowder;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
+import zephyrdune.distribution.CosinePower;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.measure.Refused;
 import zephyrdune.readings.ReadingKind;
@@ -17,6 +18,8 @@ import zephyrdune.table.Disc;
 import zephyrdune.table.EvenlyLit;
 import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
+import zephyrdune.table.OpenRoom;
+import zephyrdune.table.Pose;
 import zephyrdune.table.TableSet;
 
 /** A panel lit from behind by a bare source, against closed forms and sums made point by point. */
@@ -27,8 +30,14 @@ public class PanelTest {
     public void coaxialDiscByItsClosedForms() {
         for (double gap : new double[] {0.1, 0.3, 0.8}) {
             double radius = 0.4;
-            LitFromBehind panel =
-                    new LitFromBehind(zephyrdune.distribution.CosinePower.LAMBERTIAN, gap, radius, radius);
+            PointLit panel = PointLit.of(
+                    CosinePower.LAMBERTIAN,
+                    Vector3D.of(0, 0, gap),
+                    Vector3D.Unit.MINUS_Z,
+                    Vector3D.ZERO,
+                    Vector3D.of(radius, 0, 0),
+                    Vector3D.of(0, radius, 0),
+                    gap);
             double share = gap * gap / (gap * gap + radius * radius);
             // pi I R2 / (R2 + g2) over I / g2 pi R2: the configuration factor of a coaxial disc (J. R. Howell, B-12,
             // from memory)
@@ -63,7 +72,7 @@ public class PanelTest {
     public void lightOnTheTablePointByPoint() {
         Light light = box(0.5, 0.4, 10, 50, 0.7).withFilling(new FromBehind(0.35));
         EmittingFace face = EmittingFace.of(light);
-        Vector3D lamp = light.sourcePoint();
+        Vector3D lamp = Pose.of(light, new OpenRoom()).source();
         Vector3D point = Vector3D.of(0.05, -0.03, 0);
         int side = 600;
         double sum = 0;
@@ -125,7 +134,7 @@ public class PanelTest {
         assertThatThrownBy(() -> new Light(
                         light.source(),
                         0,
-                        0,
+                        light.losses(),
                         new Disc(0.3),
                         light.filling(),
                         new Bare(),

@@ -39,7 +39,7 @@ public class HeroExposureTest {
         return new Light(
                 source,
                 0,
-                loss,
+                Sets.lost(loss),
                 spread instanceof Bare ? new Disc(0.05) : new Rectangle(0.6, 0.6),
                 new EvenlyLit(),
                 spread,

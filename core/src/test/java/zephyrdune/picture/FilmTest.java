@@ -34,8 +34,6 @@ import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.table.TableTop;
-import zephyrdune.table.WalledRoom;
 import zephyrdune.trace.Effort;
 import zephyrdune.trace.Layers;
 import zephyrdune.trace.Stage;
@@ -250,7 +248,7 @@ public class FilmTest {
 
     /** Walls, a base light, a mirror, a card with holes, and dishes of glass, metal and leaves; the numbers are invented. */
     static TableSet everything() {
-        return Sets.chowder()
+        TableSet open = Sets.chowder()
                 .withProps(List.of(
                         new Prop(
                                 new DrinkGlass(0.07, 0.12, Medium.CLEAR_GLASS, 0.7, Medium.CORDIAL, 0.8),
@@ -263,8 +261,8 @@ public class FilmTest {
                 .withBase(new BroadBase(1, 0.6, 0.6, Math.PI / 2, 0.8, 1))
                 .withCards(List.of(
                         new Card(Surface.MIRROR, 0.3, 0.3, 2.1, 0.4, 0, 0.1, 0.1, new NoHoles()),
-                        new Card(Surface.BLACK_PAPER, 0.3, 0.3, 5.2, 0.4, 0.2, 0, 0, new RoundHoles(0.03, 0.05))))
-                .withRoom(new WalledRoom(2, 2, 2, 2, 2.2, Surface.WHITE_PAPER, Surface.WHITE_PAPER));
+                        new Card(Surface.BLACK_PAPER, 0.3, 0.3, 5.2, 0.4, 0.2, 0, 0, new RoundHoles(0.03, 0.05))));
+        return Sets.inRoom(open, 2, 2.2, Surface.WHITE_PAPER);
     }
 
     @Test
@@ -375,6 +373,6 @@ public class FilmTest {
     }
 
     private static TableSet plain(TableSet set) {
-        return set.withProps(List.of()).withTableTop(new TableTop(Surface.GREY_PAPER));
+        return set.withProps(List.of()).withTableTop(Sets.endless(Surface.GREY_PAPER));
     }
 }

@@ -8,14 +8,13 @@ import org.testng.annotations.Test;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.table.TableTop;
 import zephyrdune.trace.Effort;
 import zephyrdune.trace.Layers;
 
 /** What a preview may change, and what not. */
 public class SmoothTest {
 
-    private final TableSet set = Sets.chowder().withTableTop(new TableTop(Surface.GREY_PAPER));
+    private final TableSet set = Sets.chowder().withTableTop(Sets.endless(Surface.GREY_PAPER));
     private final Mix mix = Mix.of(set, Set.of());
 
     private Film film(int passes) {

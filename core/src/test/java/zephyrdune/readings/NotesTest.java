@@ -127,7 +127,7 @@ public class NotesTest {
                 .withLight(new Light(
                         new BatteryFlash(new GuideNumber(118, 0.035), 0.035, 5500, new Fractions(7, DialStep.THIRD)),
                         0,
-                        2,
+                        light.losses(),
                         light.face(),
                         light.filling(),
                         light.spread(),

@@ -19,7 +19,6 @@ import zephyrdune.table.Prop;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.table.TableTop;
 
 /** Shadows and what throws them. */
 public class ShadowTest {
@@ -30,7 +29,7 @@ public class ShadowTest {
     @Test
     public void inABlackSetOnlyTheRoomIsLeft() {
         TableSet set = Sets.chowder()
-                .withTableTop(new TableTop(Surface.BLACK_PAPER))
+                .withTableTop(Sets.endless(Surface.BLACK_PAPER))
                 .withBackdrop(new Backdrop(5, 0.1, 0.1, Surface.BLACK_PAPER))
                 .withDish(new Block(0.1, 0.02, 0.3, Surface.BLACK_PAPER))
                 .withLight(box(HARD, HARD, 12, 45, 2));

@@ -43,7 +43,15 @@ public class LightTest {
     @Test
     public void cornersSpanItsSize() {
         Light box = box(0.6, 0.9, 10, 35, 1.2);
-        assertThat(box.outline().get(0).distance(box.outline().get(1))).isCloseTo(0.6, within(1e-12));
-        assertThat(box.outline().get(1).distance(box.outline().get(2))).isCloseTo(0.9, within(1e-12));
+        assertThat(Pose.of(box, new OpenRoom())
+                        .outline(box)
+                        .get(0)
+                        .distance(Pose.of(box, new OpenRoom()).outline(box).get(1)))
+                .isCloseTo(0.6, within(1e-12));
+        assertThat(Pose.of(box, new OpenRoom())
+                        .outline(box)
+                        .get(1)
+                        .distance(Pose.of(box, new OpenRoom()).outline(box).get(2)))
+                .isCloseTo(0.9, within(1e-12));
     }
 }

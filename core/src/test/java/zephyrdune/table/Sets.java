@@ -32,7 +32,7 @@ public final class Sets {
                 box(0.6, 0.6, 10, 40, 0.9),
                 new NoBase(),
                 List.of(),
-                new TableTop(Surface.PALE_WOOD),
+                endless(Surface.PALE_WOOD),
                 new Backdrop(1.2, 2, 1.5, Surface.GREY_PAPER),
                 new OpenRoom(),
                 EXPOSURE,
@@ -50,7 +50,7 @@ public final class Sets {
         return new Light(
                 FLASH,
                 0,
-                2,
+                lost(2),
                 new Rectangle(width, height),
                 new EvenlyLit(),
                 new Diffuse(),
@@ -65,6 +65,22 @@ public final class Sets {
     /** A block so low that its top is the table. */
     public static Block sliver() {
         return new Block(0.02, 0.02, 0.005, Surface.GREY_PAPER);
+    }
+
+    /** A table top to beyond everything. */
+    public static TableTop endless(Surface surface) {
+        return new TableTop(surface, 20, 20, 20, 20);
+    }
+
+    /** What is stated to be lost, in one number. */
+    public static List<Loss> lost(double stops) {
+        return stops == 0 ? List.of() : List.of(new Loss(Loss.Where.OTHER, stops, Origin.ENTERED));
+    }
+
+    /** A room with its table reaching from wall to wall, of one surface but for the table. */
+    public static TableSet inRoom(TableSet set, double away, double above, Surface surface) {
+        return set.withTableTop(new TableTop(set.tableTop().surface(), away, away, away, away))
+                .withRoom(new WalledRoom(away, away, away, away, above, 0.75, surface, surface, surface));
     }
 
     public static TableSet lit(Light light) {

@@ -22,7 +22,6 @@ import zephyrdune.table.Rectangle;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.table.TableTop;
 
 /** Uneven faces as the tracer finds them, against integrals over the face. */
 public class FaceMapTest {
@@ -30,7 +29,7 @@ public class FaceMapTest {
     private static TableSet under(Face face, Filling filling, Surface table) {
         return Sets.chowder()
                 .withDish(Sets.sliver())
-                .withTableTop(new TableTop(table))
+                .withTableTop(Sets.endless(table))
                 .withBackdrop(new Backdrop(9, 0.1, 0.1, Surface.BLACK_PAPER))
                 .withLight(box(0.6, 0.6, 12, 60, 0.8).withFace(face).withFilling(filling));
     }

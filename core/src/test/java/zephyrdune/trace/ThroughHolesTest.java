@@ -17,7 +17,6 @@ import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.table.TableTop;
 
 /** Light through the holes of a card, against closed forms and integrals made point by point. */
 public class ThroughHolesTest {
@@ -27,7 +26,7 @@ public class ThroughHolesTest {
     private static TableSet under(Card card, Surface table) {
         return Sets.chowder()
                 .withDish(Sets.sliver())
-                .withTableTop(new TableTop(table))
+                .withTableTop(Sets.endless(table))
                 .withBackdrop(new Backdrop(9, 0.1, 0.1, Surface.BLACK_PAPER))
                 .withCards(List.of(card));
     }

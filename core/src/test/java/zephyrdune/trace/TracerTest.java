@@ -21,8 +21,6 @@ import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.table.TableTop;
-import zephyrdune.table.WalledRoom;
 
 /** Light followed along rays, against what closed forms and geometry say of it. */
 public class TracerTest {
@@ -32,7 +30,7 @@ public class TracerTest {
     private static TableSet bare(Surface table) {
         return Sets.chowder()
                 .withDish(Sets.sliver())
-                .withTableTop(new TableTop(table))
+                .withTableTop(Sets.endless(table))
                 .withBackdrop(new Backdrop(9, 0.1, 0.1, Surface.BLACK_PAPER));
     }
 
@@ -55,11 +53,11 @@ public class TracerTest {
     @Test
     public void closedRoomKeepsTheBooks() {
         double rho = Surface.WHITE_PAPER.red();
-        TableSet set = bare(Surface.WHITE_PAPER)
+        TableSet open = bare(Surface.WHITE_PAPER)
                 .withLight(box(0.4, 0.4, 12, 60, 1))
                 .withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.WHITE_PAPER))
-                .withCamera(Sets.chowder().camera())
-                .withRoom(new WalledRoom(1.5, 1.5, 1.5, 1.5, 2, Surface.WHITE_PAPER, Surface.WHITE_PAPER));
+                .withCamera(Sets.chowder().camera());
+        TableSet set = Sets.inRoom(open, 1.5, 2, Surface.WHITE_PAPER);
         Tracer tracer = new Tracer(Stage.of(set), WHOLE);
         EmittingFace face = EmittingFace.of(set.light()).withLuminance(1);
         double flux = face.flux();

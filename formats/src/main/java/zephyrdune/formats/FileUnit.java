@@ -8,11 +8,12 @@ import zephyrdune.measure.Unit;
 enum FileUnit {
     METRES(Unit.METRE, "Metres", "metres", 1),
     DEGREES(Unit.RADIAN, "Degrees", "degrees", 180 / Math.PI),
-    HOURS(Unit.CLOCK_RADIAN, "Hours", "hours of the clock, 12 behind the dish, 6 at the camera", 6 / Math.PI),
+    CLOCK_HOURS(Unit.CLOCK_RADIAN, "Hours", "hours of the clock, 12 behind the dish, 6 at the camera", 6 / Math.PI),
     STOPS(Unit.STOP, "Stops", "stops", 1),
     RATIO(Unit.RATIO, "", "as a plain ratio", 1),
     STERADIANS(Unit.STERADIAN, "Steradians", "steradians", 1),
     SECONDS(Unit.SECOND, "Seconds", "seconds", 1),
+    HOURS(Unit.HOUR, "Hours", "hours", 1),
     LUX(Unit.LUX, "Lux", "lux", 1),
     LUX_SECONDS(Unit.LUX_SECOND, "LuxSeconds", "lux seconds", 1),
     LUMENS(Unit.LUMEN, "Lumens", "lumens", 1),

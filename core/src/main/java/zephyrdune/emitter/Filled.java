@@ -1,0 +1,84 @@
+package zephyrdune.emitter;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.distribution.Distribution;
+import zephyrdune.measure.Stops;
+import zephyrdune.table.BookLight;
+import zephyrdune.table.FromBehind;
+import zephyrdune.table.InBox;
+import zephyrdune.table.Light;
+import zephyrdune.table.OffBoard;
+import zephyrdune.table.OffRoom;
+import zephyrdune.table.Pose;
+import zephyrdune.table.Room;
+import zephyrdune.table.Surface;
+import zephyrdune.table.WalledRoom;
+
+/**
+ * A face that another thing lights: its evenness, and the light it gives off per area where that is 1, before what is stated to be lost.
+ *
+ * @param exitance lumens (lumen seconds of a flash) per square metre
+ */
+record Filled(Evenness evenness, double exitance) {
+
+    /** For one of the fillings that are computed. */
+    static Filled of(Light light, Pose pose, Room room, Outline outline) {
+        Distribution beam = light.source().distribution();
+        double axial = light.source().axialIntensity();
+        if (light.filling() instanceof FromBehind behind) {
+            double gap = behind.gap();
+            return new Filled(PointLit.of(beam, pose, gap), axial / (gap * gap));
+        } else if (light.filling() instanceof OffBoard board) {
+            double gap = board.gap();
+            return new Filled(
+                    PointLit.of(beam, pose, gap),
+                    axial / (gap * gap) * board.surface().luminous());
+        } else if (light.filling() instanceof OffRoom bounce) {
+            return offRoom(pose, beam, axial, ((WalledRoom) room).surface(bounce.side()));
+        } else if (light.filling() instanceof BookLight book) {
+            return book(light, book, pose, outline);
+        }
+        return SoftboxLight.of(light, (InBox) light.filling(), pose, outline).filled();
+    }
+
+    private static Filled offRoom(Pose pose, Distribution beam, double axial, Surface wall) {
+        if (!pose.lit()) {
+            return new Filled(Evenness.EVEN, 0);
+        }
+        double gap = Math.abs(pose.source().subtract(pose.centre()).dot(pose.front()));
+        return new Filled(PointLit.of(beam, pose, gap), axial / (gap * gap) * wall.luminous());
+    }
+
+    private static Filled book(Light light, BookLight book, Pose pose, Outline outline) {
+        Vector3D across = pose.acrossHalf().normalize();
+        Vector3D up = pose.upHalf().normalize();
+        Vector3D middle = pose.centre().subtract(pose.front().multiply(book.gap()));
+        PointLit board = PointLit.of(
+                light.source().distribution(),
+                pose.source(),
+                pose.axis(),
+                middle,
+                across.multiply(book.boardWidth() / 2),
+                up.multiply(book.boardHeight() / 2),
+                book.throwing());
+        double exitance = light.source().axialIntensity()
+                / (book.throwing() * book.throwing())
+                * book.surface().luminous();
+        double flux = exitance * board.mean(Outline.RECTANGLE, 1) * book.boardWidth() * book.boardHeight();
+        FaceLit.Lit lit = FaceLit.of(
+                board::at,
+                Outline.RECTANGLE,
+                new double[] {book.boardWidth() / 2, book.boardHeight() / 2},
+                flux,
+                outline,
+                new double[] {pose.acrossHalf().norm(), pose.upHalf().norm()},
+                book.gap(),
+                0);
+        return new Filled(lit.evenness(), lit.brightest());
+    }
+
+    /** Share that a cloth lets through. */
+    static double through(double loss) {
+        return Stops.ratio(-loss);
+    }
+}

@@ -1,0 +1,147 @@
+package zephyrdune.emitter;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.table.InBox;
+import zephyrdune.table.InnerBaffle;
+import zephyrdune.table.Light;
+import zephyrdune.table.Pose;
+
+/**
+ * The light inside a softbox. What comes straight from the source, or from the inner baffle, is computed place by place; what lining
+ * and cloth send back and forth is taken as even over each chamber (an integrating sphere: W. E. Sumpner, 1892). Silver is
+ * taken as a matte lining that sends more back.
+ *
+ * @param filled the outer baffle's inner side times what its cloth lets through
+ * @param lining share of the source's light that the linings swallow
+ * @param inner share that stays in the inner baffle
+ * @param outer share that stays in the outer baffle
+ * @param out share that leaves
+ */
+record SoftboxLight(Filled filled, double lining, double inner, double outer, double out) {
+
+    /** Of the light that a cloth does not let through, it sends this share back (common practice, from memory). */
+    private static final double BACK = 0.9;
+
+    static SoftboxLight of(Light light, InBox box, Pose pose, Outline outline) {
+        return box.inner() instanceof InnerBaffle inner
+                ? withInner(light, box, inner, outline)
+                : single(light, box, outline);
+    }
+
+    private static double[] half(Light light) {
+        return new double[] {light.face().across() / 2, light.face().along() / 2};
+    }
+
+    private static PointLit straight(Light light, double[] half, double gap) {
+        return PointLit.of(
+                light.source().distribution(),
+                Vector3D.of(0, 0, gap),
+                Vector3D.Unit.MINUS_Z,
+                Vector3D.ZERO,
+                Vector3D.of(half[0], 0, 0),
+                Vector3D.of(0, half[1], 0),
+                gap);
+    }
+
+    /** Area of the pyramid's or cone's flanks. */
+    private static double flanks(Outline outline, double[] half, double depth) {
+        if (outline == Outline.RECTANGLE) {
+            return 2 * half[0] * Math.hypot(depth, half[1]) + 2 * half[1] * Math.hypot(depth, half[0]);
+        }
+        // of a face with its edges all as far from its middle: perimeter times slant over two
+        double area = outline.area() * half[0] * half[1];
+        return area / half[0] * Math.hypot(depth, half[0]);
+    }
+
+    private static SoftboxLight single(Light light, InBox box, Outline outline) {
+        double[] half = half(light);
+        double source = light.source().flux();
+        double front = outline.area() * half[0] * half[1];
+        double flanks = flanks(outline, half, box.depth());
+        PointLit straight = straight(light, half, box.depth());
+        double peak = light.source().axialIntensity() / (box.depth() * box.depth());
+        double hits = Math.min(source, peak * straight.mean(outline, 1) * front);
+        double through = Filled.through(box.outerLoss());
+        double back = BACK * (1 - through);
+        double first = back * hits + box.lining() * (source - hits);
+        double swallowing = flanks * (1 - box.lining()) + front * (1 - back);
+        double round = first / swallowing;
+        double out = through * (hits + round * front) / source;
+        double lining = (1 - box.lining()) * ((source - hits) + round * flanks) / source;
+        double outer = (1 - through - back) * (hits + round * front) / source;
+        double scale = peak + round;
+        Evenness evenness = new Lifted(straight, peak / scale, round / scale);
+        return new SoftboxLight(new Filled(evenness, through * scale), lining, 0, outer, out);
+    }
+
+    private static SoftboxLight withInner(Light light, InBox box, InnerBaffle inner, Outline outline) {
+        double[] half = half(light);
+        double[] small = {half[0] * inner.place(), half[1] * inner.place()};
+        double source = light.source().flux();
+        double depth = box.depth() * inner.place();
+        double front = outline.area() * half[0] * half[1];
+        double cloth = outline.area() * small[0] * small[1];
+        double backFlanks = flanks(outline, small, depth);
+        double frontFlanks = flanks(outline, half, box.depth()) - backFlanks;
+        PointLit straight = straight(light, small, depth);
+        double peak = light.source().axialIntensity() / (depth * depth);
+        double hits = Math.min(source, peak * straight.mean(outline, 1) * cloth);
+        double innerThrough = Filled.through(inner.loss());
+        double innerBack = BACK * (1 - innerThrough);
+        double outerThrough = Filled.through(box.outerLoss());
+        double outerBack = BACK * (1 - outerThrough);
+        // what a flux of 1 from the inner cloth, as bright as the source makes it or evenly, gives the outer one
+        FaceLit.Lit fromStraight = FaceLit.of(straight::at, outline, small, 1, outline, half, box.depth() - depth, 0);
+        FaceLit.Lit fromEven = FaceLit.of((across, up) -> 1, outline, small, 1, outline, half, box.depth() - depth, 0);
+        double straightShare = Math.min(1, fromStraight.mean() * front);
+        double evenShare = Math.min(1, fromEven.mean() * front);
+        // even light in the back chamber, r1, and in the front one, r2, from two balances of what is given and
+        // swallowed
+        double backSwallows = backFlanks * (1 - box.lining()) + cloth * (1 - innerBack);
+        double frontSwallows = frontFlanks * (1 - box.lining()) + cloth * (1 - innerBack) + front * (1 - outerBack);
+        double first = innerBack * hits + box.lining() * (source - hits);
+        double straightOn = innerThrough * hits * sentBack(straightShare, outerBack, box.lining());
+        double evenOn = innerThrough * cloth * sentBack(evenShare, outerBack, box.lining());
+        double feedback = innerThrough * cloth / frontSwallows;
+        double r1 = (first + feedback * straightOn) / (backSwallows - feedback * evenOn);
+        double r2 = (straightOn + evenOn * r1) / frontSwallows;
+        double straightFlux = innerThrough * hits;
+        double evenFlux = innerThrough * cloth * r1;
+        double onOuter = straightFlux * straightShare + evenFlux * evenShare + r2 * front;
+        double onInner = hits + r1 * cloth + r2 * cloth;
+        FaceLit.Lit lit = FaceLit.of(
+                (across, up) -> innerThrough * (peak * straight.at(across, up) + r1),
+                outline,
+                small,
+                straightFlux + evenFlux,
+                outline,
+                half,
+                box.depth() - depth,
+                r2);
+        double onLining = (source - hits)
+                + r1 * backFlanks
+                + straightFlux * (1 - straightShare)
+                + evenFlux * (1 - evenShare)
+                + r2 * frontFlanks;
+        return new SoftboxLight(
+                new Filled(lit.evenness(), outerThrough * lit.brightest()),
+                (1 - box.lining()) * onLining / source,
+                (1 - innerThrough - innerBack) * onInner / source,
+                (1 - outerThrough - outerBack) * onOuter / source,
+                outerThrough * onOuter / source);
+    }
+
+    /** What outer cloth and lining send back at once of a flux that the inner cloth gives. */
+    private static double sentBack(double share, double outerBack, double lining) {
+        return share * outerBack + (1 - share) * lining;
+    }
+
+    /** Another evenness over a constant. */
+    record Lifted(Evenness above, double share, double floor) implements Evenness {
+
+        @Override
+        public double at(double across, double up) {
+            return share * above.at(across, up) + floor;
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package zephyrdune.table;
+
+import java.util.Objects;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/**
+ * Light that something on the way from the source to the face swallows.
+ *
+ * @param where on the way
+ * @param stops swallowed
+ * @param origin where the number comes from
+ */
+public record Loss(
+        Where where,
+        @Within(min = 0, max = 8, unit = Unit.STOP) double stops,
+        Origin origin) {
+
+    private static final Limits LIMITS = Limits.of(Loss.class);
+
+    /** What swallows it. */
+    public enum Where {
+        LINING,
+        INNER_BAFFLE,
+        OUTER_BAFFLE,
+        SOCK,
+        DEFLECTOR,
+        CLOTH,
+        CAP,
+        OTHER
+    }
+
+    public Loss {
+        Objects.requireNonNull(where);
+        LIMITS.require(stops);
+        Objects.requireNonNull(origin);
+    }
+}
