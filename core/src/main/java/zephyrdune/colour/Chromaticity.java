@@ -63,15 +63,15 @@ public record Chromaticity(double x, double y) {
     }
 
     /**
-     * Correlated colour temperature, kelvin: of the light of a colour temperature that is nearest in the CIE 1960 diagram (CIE 15),
-     * between 1000 and 40000.
+     * Correlated colour temperature, kelvin: of the black body whose light is nearest in the CIE 1960 diagram (CIE 15), between 1000
+     * and 40000.
      */
     public double temperature() {
         return Mired.of(new BrentOptimizer(1e-9, 1e-7)
                 .optimize(
                         new MaxEval(200),
                         GoalType.MINIMIZE,
-                        new UnivariateObjectiveFunction(mired -> apart(ofTemperature(Mired.of(mired)))),
+                        new UnivariateObjectiveFunction(mired -> apart(planck(Mired.of(mired)))),
                         new SearchInterval(25, 1000))
                 .getPoint());
     }

@@ -1,5 +1,7 @@
 package zephyrdune.emitter;
 
+import java.util.List;
+
 /** How bright each place of a face is over its centre; places from -1 to 1 across and up. */
 public interface Evenness {
 
@@ -13,7 +15,12 @@ public interface Evenness {
         return false;
     }
 
-    /** Mean over a face of the brightness to a power. */
+    /** What it is made of: smooth over the patches of each. They add up. */
+    default List<Part> parts(Outline outline) {
+        return List.of(new Part(outline, this));
+    }
+
+    /** Mean over a face of the brightness to a power, 1 or 2. */
     default double mean(Outline outline, int power) {
         return FaceMean.of(this, outline, power);
     }

@@ -1,7 +1,6 @@
 package zephyrdune.emitter;
 
 import java.util.Arrays;
-import java.util.function.DoubleBinaryOperator;
 
 /**
  * A face as bright as the light it gets from another, matte face that stands parallel behind it, and from all round: tabled on a
@@ -10,10 +9,13 @@ import java.util.function.DoubleBinaryOperator;
 final class FaceLit implements Evenness {
 
     /** Places along each side of the grid. */
-    private static final int SIDE = 25;
+    private static final int SIDE = 21;
 
     /** Places along each side of the other face that stand for it. */
-    private static final int SOURCES = 20;
+    private static final int SOURCES = 16;
+
+    /** Places along each side that means are taken over. */
+    private static final int MEANS = 48;
 
     private final double[] grid;
 
@@ -21,44 +23,51 @@ final class FaceLit implements Evenness {
         this.grid = grid;
     }
 
-    /**
-     * What a face gets.
-     *
-     * @param even1 the brightest place's illuminance, from both
-     * @param caught share of the other face's light that falls on this one
-     */
-    record Lit(FaceLit evenness, double brightest, double mean) {}
+    /** Illuminance on the places of the grid from another face that a point lights; see the other one. */
+    static double[] illuminance(
+            PointLit lit, Outline outline, double[] behind, double flux, double[] half, double gap) {
+        double[] bounds = lit.lit(outline);
+        double[][] places = new double[SOURCES * SOURCES][];
+        double[] given = new double[places.length];
+        for (int i = 0; i < places.length; i++) {
+            double across = bounds[0] + (i % SOURCES + 0.5) / SOURCES * (bounds[1] - bounds[0]);
+            double up = bounds[2] + (i / SOURCES + 0.5) / SOURCES * (bounds[3] - bounds[2]);
+            places[i] = new double[] {across, up};
+            given[i] = outline.holds(across, up) ? lit.at(across, up) : 0;
+        }
+        return illuminance(places, given, behind, flux, half, gap);
+    }
 
     /**
-     * @param exitance light that each place of the other face gives off per area; places from -1 to 1
+     * Illuminance on the places of the grid from another face that is even.
+     *
      * @param behind half the sides of the other face, metres
-     * @param flux of the other face, to which the sum over its places is brought
+     * @param flux of the other face
      * @param half half the sides of this face, metres
      * @param gap between the two, metres
-     * @param round illuminance from all round beside that
      */
-    static Lit of(
-            DoubleBinaryOperator exitance,
-            Outline outlineBehind,
-            double[] behind,
-            double flux,
-            Outline outline,
-            double[] half,
-            double gap,
-            double round) {
-        double[] x = new double[SOURCES * SOURCES];
-        double[] y = new double[SOURCES * SOURCES];
-        double[] given = new double[SOURCES * SOURCES];
-        double[] place = new double[2];
+    static double[] illuminance(Outline outline, double[] behind, double flux, double[] half, double gap) {
+        double[][] places = new double[SOURCES * SOURCES][2];
+        double[] given = new double[places.length];
+        Arrays.fill(given, 1);
+        for (int i = 0; i < places.length; i++) {
+            outline.place((i % SOURCES + 0.5) / SOURCES, (i / SOURCES + 0.5) / SOURCES, places[i]);
+        }
+        return illuminance(places, given, behind, flux, half, gap);
+    }
+
+    private static double[] illuminance(
+            double[][] places, double[] given, double[] behind, double flux, double[] half, double gap) {
+        double[] x = new double[places.length];
+        double[] y = new double[places.length];
         double sum = 0;
-        for (int i = 0; i < given.length; i++) {
-            outlineBehind.place((i % SOURCES + 0.5) / SOURCES, (i / SOURCES + 0.5) / SOURCES, place);
-            x[i] = place[0] * behind[0];
-            y[i] = place[1] * behind[1];
-            given[i] = exitance.applyAsDouble(place[0], place[1]);
+        for (int i = 0; i < places.length; i++) {
+            x[i] = places[i][0] * behind[0];
+            y[i] = places[i][1] * behind[1];
             sum += given[i];
         }
-        double scale = sum == 0 ? 0 : flux / sum;
+        // L cos cos / d2 of each place, L its light over pi and its area
+        double scale = sum == 0 ? 0 : flux / sum * gap * gap / Math.PI;
         double[] grid = new double[SIDE * SIDE];
         for (int i = 0; i < grid.length; i++) {
             double px = half[0] * coordinate(i % SIDE);
@@ -70,15 +79,19 @@ final class FaceLit implements Evenness {
                 double squared = dx * dx + dy * dy + gap * gap;
                 light += given[k] / (squared * squared);
             }
-            // L cos cos / d2 of each place, L its light over pi and its area
-            grid[i] = light * scale * gap * gap / Math.PI + round;
+            grid[i] = light * scale;
         }
-        double brightest = Arrays.stream(grid).max().orElseThrow();
+        return grid;
+    }
+
+    /** By the illuminance on the grid's places; all of it dark counts as even. */
+    static FaceLit of(double[] illuminance) {
+        double most = Arrays.stream(illuminance).max().orElseThrow();
+        double[] grid = new double[illuminance.length];
         for (int i = 0; i < grid.length; i++) {
-            grid[i] /= brightest;
+            grid[i] = most == 0 ? 1 : illuminance[i] / most;
         }
-        FaceLit evenness = new FaceLit(grid);
-        return new Lit(evenness, brightest, brightest * evenness.mean(outline, 1));
+        return new FaceLit(grid);
     }
 
     private static double coordinate(int index) {
@@ -98,17 +111,21 @@ final class FaceLit implements Evenness {
                 + t * ((1 - s) * grid[at + SIDE] + s * grid[at + SIDE + 1]);
     }
 
-    /** Over places spread evenly: it is smooth. */
+    /** Over places in even rows and columns: it is smooth, and dimmest along its edge. */
     @Override
     public double mean(Outline outline, int power) {
-        double[] place = new double[2];
         double sum = 0;
-        int side = 2 * SIDE;
-        for (int i = 0; i < side * side; i++) {
-            outline.place((i % side + 0.5) / side, (i / side + 0.5) / side, place);
-            sum += Math.pow(at(place[0], place[1]), power);
+        int held = 0;
+        for (int i = 0; i < MEANS * MEANS; i++) {
+            double across = 2 * (i % MEANS + 0.5) / MEANS - 1;
+            double up = 2 * (i / MEANS + 0.5) / MEANS - 1;
+            if (outline.holds(across, up)) {
+                double value = at(across, up);
+                sum += power == 1 ? value : value * value;
+                held++;
+            }
         }
-        return sum / (side * side);
+        return sum / held;
     }
 
     @Override

@@ -1,6 +1,6 @@
 package zephyrdune.emitter;
 
-import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import java.util.Arrays;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.BookLight;
@@ -36,9 +36,9 @@ record Filled(Evenness evenness, double exitance) {
         } else if (light.filling() instanceof OffRoom bounce) {
             return offRoom(pose, beam, axial, ((WalledRoom) room).surface(bounce.side()));
         } else if (light.filling() instanceof BookLight book) {
-            return book(light, book, pose, outline);
+            return book(light, book, pose);
         }
-        return SoftboxLight.of(light, (InBox) light.filling(), pose, outline).filled();
+        return SoftboxLight.of(light, (InBox) light.filling(), outline).filled();
     }
 
     private static Filled offRoom(Pose pose, Distribution beam, double axial, Surface wall) {
@@ -49,32 +49,37 @@ record Filled(Evenness evenness, double exitance) {
         return new Filled(PointLit.of(beam, pose, gap), axial / (gap * gap) * wall.luminous());
     }
 
-    private static Filled book(Light light, BookLight book, Pose pose, Outline outline) {
-        Vector3D across = pose.acrossHalf().normalize();
-        Vector3D up = pose.upHalf().normalize();
-        Vector3D middle = pose.centre().subtract(pose.front().multiply(book.gap()));
-        PointLit board = PointLit.of(
+    private static PointLit board(Light light, BookLight book, Pose pose) {
+        return PointLit.of(
                 light.source().distribution(),
                 pose.source(),
                 pose.axis(),
-                middle,
-                across.multiply(book.boardWidth() / 2),
-                up.multiply(book.boardHeight() / 2),
+                pose.centre().subtract(pose.front().multiply(book.gap())),
+                pose.acrossHalf().normalize().multiply(book.boardWidth() / 2),
+                pose.upHalf().normalize().multiply(book.boardHeight() / 2),
                 book.throwing());
-        double exitance = light.source().axialIntensity()
+    }
+
+    /** All light that the board of a book light sends back, lumens. */
+    static double boardFlux(Light light, BookLight book, Pose pose) {
+        return light.source().axialIntensity()
                 / (book.throwing() * book.throwing())
-                * book.surface().luminous();
-        double flux = exitance * board.mean(Outline.RECTANGLE, 1) * book.boardWidth() * book.boardHeight();
-        FaceLit.Lit lit = FaceLit.of(
-                board::at,
+                * book.surface().luminous()
+                * board(light, book, pose).mean(Outline.RECTANGLE, 1)
+                * book.boardWidth()
+                * book.boardHeight();
+    }
+
+    private static Filled book(Light light, BookLight book, Pose pose) {
+        double[] illuminance = FaceLit.illuminance(
+                board(light, book, pose),
                 Outline.RECTANGLE,
                 new double[] {book.boardWidth() / 2, book.boardHeight() / 2},
-                flux,
-                outline,
+                boardFlux(light, book, pose),
                 new double[] {pose.acrossHalf().norm(), pose.upHalf().norm()},
-                book.gap(),
-                0);
-        return new Filled(lit.evenness(), lit.brightest());
+                book.gap());
+        return new Filled(
+                FaceLit.of(illuminance), Arrays.stream(illuminance).max().orElseThrow());
     }
 
     /** Share that a cloth lets through. */

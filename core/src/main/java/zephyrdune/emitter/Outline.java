@@ -6,7 +6,7 @@ import org.hipparchus.special.Erf;
 import zephyrdune.sampling.Turn;
 
 /** The shape of a face, in coordinates that run from -1 to 1 from side to side and from bottom to top. */
-public enum Outline {
+public enum Outline implements Patches {
     RECTANGLE {
         @Override
         public double area() {
@@ -135,16 +135,6 @@ public enum Outline {
 
     /** The place for two numbers from 0 to 1; numbers spread evenly over the square spread evenly over the face. */
     public abstract void place(double s, double t, double[] into);
-
-    /** Parts of the face that {@link #patch} covers smoothly. */
-    public abstract int patches();
-
-    /**
-     * The place in a part of the face for two numbers from 0 to 1.
-     *
-     * @return area in these coordinates per unit of the two numbers
-     */
-    public abstract double patch(int index, double s, double t, double[] into);
 
     /** Whether a place is on the face. */
     public abstract boolean holds(double across, double up);

@@ -1,6 +1,8 @@
 package zephyrdune.emitter;
 
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.distribution.Coverage;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.table.Pose;
 
@@ -69,6 +71,44 @@ record PointLit(
                 acrossHalf.norm(),
                 upHalf.norm(),
                 reference);
+    }
+
+    /** In the source's own axes, a direction from it to a place, times the place's distance. */
+    private double[] seen(double[] place) {
+        double dx = place[0] * acrossHalf - x;
+        double dy = place[1] * upHalf - y;
+        return new double[] {
+            dx * turn.ax + dy * turn.ay - z * turn.az,
+            dx * turn.ux + dy * turn.uy - z * turn.uz,
+            dx * turn.wx + dy * turn.wy - z * turn.wz
+        };
+    }
+
+    @Override
+    public double mean(Outline outline, int power) {
+        return source instanceof Coverage beam
+                ? BeamMean.of(this, outline, inside(outline, beam), power)
+                : FaceMean.of(this, outline, power);
+    }
+
+    @Override
+    public List<Part> parts(Outline outline) {
+        return List.of(new Part(source instanceof Coverage beam ? inside(outline, beam) : outline, this));
+    }
+
+    private Triangles inside(Outline outline, Coverage beam) {
+        return new Triangles(
+                outline,
+                List.of(
+                        place -> beam.tanAcross() * seen(place)[2] - seen(place)[0],
+                        place -> beam.tanAcross() * seen(place)[2] + seen(place)[0],
+                        place -> beam.tanUp() * seen(place)[2] - seen(place)[1],
+                        place -> beam.tanUp() * seen(place)[2] + seen(place)[1]));
+    }
+
+    /** Bounds of what is lit of the face: across from, to, up from, to; each from -1 to 1. */
+    double[] lit(Outline outline) {
+        return source instanceof Coverage beam ? inside(outline, beam).bounds() : new double[] {-1, 1, -1, 1};
     }
 
     @Override

@@ -1,10 +1,12 @@
 package zephyrdune.emitter;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.table.InBox;
 import zephyrdune.table.InnerBaffle;
 import zephyrdune.table.Light;
-import zephyrdune.table.Pose;
 
 /**
  * The light inside a softbox. What comes straight from the source, or from the inner baffle, is computed place by place; what lining
@@ -20,9 +22,9 @@ import zephyrdune.table.Pose;
 record SoftboxLight(Filled filled, double lining, double inner, double outer, double out) {
 
     /** Of the light that a cloth does not let through, it sends this share back (common practice, from memory). */
-    private static final double BACK = 0.9;
+    private static final double BACK = 0.8;
 
-    static SoftboxLight of(Light light, InBox box, Pose pose, Outline outline) {
+    static SoftboxLight of(Light light, InBox box, Outline outline) {
         return box.inner() instanceof InnerBaffle inner
                 ? withInner(light, box, inner, outline)
                 : single(light, box, outline);
@@ -32,7 +34,7 @@ record SoftboxLight(Filled filled, double lining, double inner, double outer, do
         return new double[] {light.face().across() / 2, light.face().along() / 2};
     }
 
-    private static PointLit straight(Light light, double[] half, double gap) {
+    static PointLit straight(Light light, double[] half, double gap) {
         return PointLit.of(
                 light.source().distribution(),
                 Vector3D.of(0, 0, gap),
@@ -91,10 +93,11 @@ record SoftboxLight(Filled filled, double lining, double inner, double outer, do
         double outerThrough = Filled.through(box.outerLoss());
         double outerBack = BACK * (1 - outerThrough);
         // what a flux of 1 from the inner cloth, as bright as the source makes it or evenly, gives the outer one
-        FaceLit.Lit fromStraight = FaceLit.of(straight::at, outline, small, 1, outline, half, box.depth() - depth, 0);
-        FaceLit.Lit fromEven = FaceLit.of((across, up) -> 1, outline, small, 1, outline, half, box.depth() - depth, 0);
-        double straightShare = Math.min(1, fromStraight.mean() * front);
-        double evenShare = Math.min(1, fromEven.mean() * front);
+        double gap = box.depth() - depth;
+        double[] fromStraight = FaceLit.illuminance(straight, outline, small, 1, half, gap);
+        double[] fromEven = FaceLit.illuminance(outline, small, 1, half, gap);
+        double straightShare = mean(fromStraight, outline) * front;
+        double evenShare = mean(fromEven, outline) * front;
         // even light in the back chamber, r1, and in the front one, r2, from two balances of what is given and
         // swallowed
         double backSwallows = backFlanks * (1 - box.lining()) + cloth * (1 - innerBack);
@@ -109,26 +112,29 @@ record SoftboxLight(Filled filled, double lining, double inner, double outer, do
         double evenFlux = innerThrough * cloth * r1;
         double onOuter = straightFlux * straightShare + evenFlux * evenShare + r2 * front;
         double onInner = hits + r1 * cloth + r2 * cloth;
-        FaceLit.Lit lit = FaceLit.of(
-                (across, up) -> innerThrough * (peak * straight.at(across, up) + r1),
-                outline,
-                small,
-                straightFlux + evenFlux,
-                outline,
-                half,
-                box.depth() - depth,
-                r2);
+        double[] illuminance = new double[fromEven.length];
+        for (int i = 0; i < illuminance.length; i++) {
+            illuminance[i] = straightFlux * fromStraight[i] + evenFlux * fromEven[i] + r2;
+        }
         double onLining = (source - hits)
                 + r1 * backFlanks
                 + straightFlux * (1 - straightShare)
                 + evenFlux * (1 - evenShare)
                 + r2 * frontFlanks;
         return new SoftboxLight(
-                new Filled(lit.evenness(), outerThrough * lit.brightest()),
+                new Filled(FaceLit.of(illuminance), outerThrough * most(illuminance)),
                 (1 - box.lining()) * onLining / source,
                 (1 - innerThrough - innerBack) * onInner / source,
                 (1 - outerThrough - outerBack) * onOuter / source,
                 outerThrough * onOuter / source);
+    }
+
+    private static double mean(double[] illuminance, Outline outline) {
+        return FaceLit.of(illuminance).mean(outline, 1) * most(illuminance);
+    }
+
+    private static double most(double[] illuminance) {
+        return Arrays.stream(illuminance).max().orElseThrow();
     }
 
     /** What outer cloth and lining send back at once of a flux that the inner cloth gives. */
@@ -138,6 +144,25 @@ record SoftboxLight(Filled filled, double lining, double inner, double outer, do
 
     /** Another evenness over a constant. */
     record Lifted(Evenness above, double share, double floor) implements Evenness {
+
+        @Override
+        public double mean(Outline outline, int power) {
+            double mean = share * above.mean(outline, 1);
+            return power == 1
+                    ? mean + floor
+                    : share * share * above.mean(outline, 2) + 2 * mean * floor + floor * floor;
+        }
+
+        @Override
+        public List<Part> parts(Outline outline) {
+            List<Part> parts = new ArrayList<>();
+            parts.add(new Part(outline, (across, up) -> floor));
+            for (Part part : above.parts(outline)) {
+                parts.add(new Part(
+                        part.patches(), (across, up) -> share * part.evenness().at(across, up)));
+            }
+            return parts;
+        }
 
         @Override
         public double at(double across, double up) {

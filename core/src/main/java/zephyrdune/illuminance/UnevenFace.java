@@ -1,8 +1,9 @@
 package zephyrdune.illuminance;
 
+import java.util.List;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.emitter.Outline;
+import zephyrdune.emitter.Part;
 import zephyrdune.emitter.Quartering;
 
 /**
@@ -35,11 +36,13 @@ public final class UnevenFace implements Illuminance {
 
     private final EmittingFace face;
     private final Illuminance even;
+    private final List<Part> parts;
     private final double error;
 
     private UnevenFace(EmittingFace face, double error) {
         this.face = face;
         this.error = error;
+        parts = face.evenness().parts(face.outline());
         even = Illuminance.uniform(face);
     }
 
@@ -53,14 +56,13 @@ public final class UnevenFace implements Illuminance {
         if (open <= 0) {
             return 0;
         }
-        return new Integral(face, error < CAREFUL ? 1 : 0, px, py, pz, nx, ny, nz).value(error, DARK * open);
+        return new Integral(face, error < CAREFUL ? 1 : 0, px, py, pz, nx, ny, nz).value(parts, error, DARK * open);
     }
 
     /** The integral for one receiver. */
     private static final class Integral extends Quartering {
 
-        private final Outline outline;
-        private final EmittingFace face;
+        private Part part;
         private final Distribution distribution;
         private final double[] place = new double[2];
         private final double perArea;
@@ -84,11 +86,9 @@ public final class UnevenFace implements Illuminance {
 
         Integral(EmittingFace face, int least, double px, double py, double pz, double nx, double ny, double nz) {
             super(least, DEEPEST);
-            this.face = face;
             this.nx = nx;
             this.ny = ny;
             this.nz = nz;
-            outline = face.outline();
             distribution = face.distribution();
             cx = face.centre().getX() - px;
             cy = face.centre().getY() - py;
@@ -108,17 +108,26 @@ public final class UnevenFace implements Illuminance {
             perArea = face.luminance() * acrossLength * upLength;
         }
 
-        double value(double error, double dark) {
+        double value(List<Part> parts, double error, double dark) {
+            int count = parts.stream().mapToInt(one -> one.patches().patches()).sum();
+            double[] whole = new double[count];
             double rough = 0;
-            double[] whole = new double[outline.patches()];
-            for (int patch = 0; patch < whole.length; patch++) {
-                whole[patch] = cell(patch, 0, 0, 1);
-                rough += whole[patch];
+            int next = 0;
+            for (Part one : parts) {
+                part = one;
+                for (int patch = 0; patch < one.patches().patches(); patch++) {
+                    whole[next] = cell(patch, 0, 0, 1);
+                    rough += whole[next++];
+                }
             }
-            double allowed = error * Math.max(rough * perArea, dark) / (perArea * whole.length);
+            double allowed = error * Math.max(rough * perArea, dark) / (perArea * Math.max(1, count));
             double sum = 0;
-            for (int patch = 0; patch < whole.length; patch++) {
-                sum += refined(patch, whole[patch], allowed);
+            next = 0;
+            for (Part one : parts) {
+                part = one;
+                for (int patch = 0; patch < one.patches().patches(); patch++) {
+                    sum += refined(patch, whole[next++], allowed);
+                }
             }
             return sum * perArea;
         }
@@ -129,7 +138,7 @@ public final class UnevenFace implements Illuminance {
             for (int i = 0; i < 4; i++) {
                 double column = s + size * NODES[i];
                 for (int j = 0; j < 4; j++) {
-                    double area = outline.patch(patch, column, t + size * NODES[j], place);
+                    double area = part.patches().patch(patch, column, t + size * NODES[j], place);
                     sum += WEIGHTS[i] * WEIGHTS[j] * area * density();
                 }
             }
@@ -154,7 +163,7 @@ public final class UnevenFace implements Illuminance {
             double upwards = -(rx * ux + ry * uy + rz * uz) / (upLength * length);
             return atSurface
                     / (squared * length)
-                    * face.evenness(across, up)
+                    * part.evenness().at(across, up)
                     * distribution.relativeIntensity(toSide, upwards, atFace / length);
         }
     }

@@ -10,7 +10,7 @@ import zephyrdune.measure.Within;
  * baffle in front, which is the face.
  *
  * @param depth from the source to the outer baffle
- * @param lining share of the light that the lining sends back: about 0.9 silver, 0.8 white (common practice, no published
+ * @param lining share of the light that the lining sends back: about 0.8 silver, 0.7 white (common practice, no published
  *     source)
  * @param inner the inner baffle, if there is one
  * @param outerLoss of light in the outer baffle's cloth, by itself
