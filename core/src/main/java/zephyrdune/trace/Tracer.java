@@ -177,6 +177,9 @@ public final class Tracer {
             guide.note(at);
         }
         if (at.owner == Stage.KEY_FACE || at.owner == Stage.BASE_FACE || at.owner == Stage.WINDOW) {
+            if (at.owner == Stage.WINDOW && at.open) {
+                round(at);
+            }
             if (facing < 0 && at.chance != COUNTED) {
                 face(at, at.owner == Stage.KEY_FACE ? key : at.owner == Stage.WINDOW ? window : base, -facing);
             }
