@@ -165,8 +165,9 @@ public class RoomTest {
     @Test
     public void aWindowGivesItsShare() {
         SideWindow window = new SideWindow(Math.PI * 1.5, 1.5, 0.1, 1, 1.2, 0.7);
-        TableSet set =
-                bare().withTableTop(Sets.endless(Surface.BLACK_PAPER)).withAmbient(Sets.AMBIENT.withWindow(window));
+        TableSet set = bare().withTableTop(Sets.endless(Surface.BLACK_PAPER))
+                .withLight(box(0.05, 0.05, 3, 30, 2))
+                .withAmbient(Sets.AMBIENT.withWindow(window));
         double top = set.dish().top();
         double level = incident(set, 0, 0, top + 1e-6, 4096)[Layers.AMBIENT];
         assertThat(level).isCloseTo(Math.PI, within(0.03 * Math.PI));
