@@ -1,4 +1,4 @@
-import schema from "../../../docs/formats/zephyrdune-set-4.schema.json";
+import schema from "../../../docs/formats/zephyrdune-set-5.schema.json";
 import type { TableSet } from "../api/types";
 import { valueAt } from "./paths";
 

@@ -50,7 +50,7 @@ public enum DemoLight {
         return demo.withLight(new Light(
                 old.source(),
                 old.gel(),
-                old.loss(),
+                old.losses(),
                 face,
                 new HotSpot(hotSpot),
                 spread,

@@ -39,7 +39,7 @@ public class PointBench {
 
     @Setup
     public void spreadPoints() {
-        face = EmittingFace.of(light.set().light());
+        face = EmittingFace.of(light.set());
         illuminance = Illuminance.of(face, Illuminance.FINE);
         Random random = new Random(1);
         places = random.doubles(2 * POINTS, -0.5, 0.5).toArray();

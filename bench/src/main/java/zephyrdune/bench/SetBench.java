@@ -45,7 +45,7 @@ public class SetBench {
     @Setup
     public void layTheTable() {
         set = light.set();
-        face = EmittingFace.of(set.light());
+        face = EmittingFace.of(set);
         key = KeyLight.of(set, Illuminance.COARSE);
     }
 

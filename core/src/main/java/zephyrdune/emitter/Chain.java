@@ -63,9 +63,9 @@ public final class Chain {
         fill();
         for (int i = 0; i < light.losses().size(); i++) {
             Loss loss = light.losses().get(i);
-            left *= Stops.ratio(-loss.stops());
+            left *= Stops.ratio(-loss.amount());
             links.add(link(
-                    Link.Kind.SWALLOWED, "light.losses[" + i + "].stops", loss.stops(), Optional.of(loss.origin())));
+                    Link.Kind.SWALLOWED, "light.losses[" + i + "].amount", loss.amount(), Optional.of(loss.origin())));
         }
         spread();
     }

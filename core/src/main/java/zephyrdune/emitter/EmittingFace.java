@@ -91,8 +91,10 @@ public record EmittingFace(
                 outline,
                 pose.centre(),
                 // a face of no size gives no light, but has a place
-                pose.lit() ? pose.acrossHalf() : OffRoom.Side.CEILING.across().multiply(SPECK),
-                pose.lit() ? pose.upHalf() : OffRoom.Side.CEILING.up().multiply(SPECK),
+                pose.lit()
+                        ? pose.acrossHalf()
+                        : OffRoom.RoomSide.CEILING.across().multiply(SPECK),
+                pose.lit() ? pose.upHalf() : OffRoom.RoomSide.CEILING.up().multiply(SPECK),
                 luminance,
                 filled.evenness(),
                 distribution);

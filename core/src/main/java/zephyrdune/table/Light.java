@@ -75,7 +75,7 @@ public record Light(
 
     /** All that is stated to be lost, in stops. */
     public double loss() {
-        return losses.stream().mapToDouble(Loss::stops).sum();
+        return losses.stream().mapToDouble(Loss::amount).sum();
     }
 
     /** From the aim point towards the centre of the face, a unit vector. */

@@ -9,12 +9,12 @@ import zephyrdune.measure.Within;
  * Light that something on the way from the source to the face swallows.
  *
  * @param where on the way
- * @param stops swallowed
+ * @param amount swallowed
  * @param origin where the number comes from
  */
 public record Loss(
         Where where,
-        @Within(min = 0, max = 8, unit = Unit.STOP) double stops,
+        @Within(min = 0, max = 8, unit = Unit.STOP) double amount,
         Origin origin) {
 
     private static final Limits LIMITS = Limits.of(Loss.class);
@@ -33,7 +33,7 @@ public record Loss(
 
     public Loss {
         Objects.requireNonNull(where);
-        LIMITS.require(stops);
+        LIMITS.require(amount);
         Objects.requireNonNull(origin);
     }
 }

@@ -15,7 +15,7 @@ import zephyrdune.measure.Within;
  * @param above turn upwards; off the ceiling, away from the camera
  */
 public record OffRoom(
-        Side side,
+        RoomSide side,
 
         @Within(min = -Math.PI / 3, max = Math.PI / 3, unit = Unit.RADIAN)
         double aside,
@@ -27,7 +27,7 @@ public record OffRoom(
     private static final Limits LIMITS = Limits.of(OffRoom.class);
 
     /** One of the flat sides of a room, seen from inside. */
-    public enum Side {
+    public enum RoomSide {
         LEFT(Vector3D.Unit.PLUS_X, Vector3D.Unit.PLUS_Z, "left wall"),
         RIGHT(Vector3D.Unit.MINUS_X, Vector3D.Unit.PLUS_Z, "right wall"),
         BEHIND(Vector3D.Unit.MINUS_Y, Vector3D.Unit.PLUS_Z, "wall behind the dish"),
@@ -38,7 +38,7 @@ public record OffRoom(
         private final Vector3D up;
         private final String words;
 
-        Side(Vector3D inwards, Vector3D up, String words) {
+        RoomSide(Vector3D inwards, Vector3D up, String words) {
             this.inwards = inwards;
             this.up = up;
             this.words = words;

@@ -65,7 +65,7 @@ public record Pose(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf, Vector
 
     /** The rectangle on a wall that holds what the source lights there; of no size where it lights nothing. */
     private static Pose onWall(Light light, OffRoom bounce, WalledRoom room) {
-        OffRoom.Side side = bounce.side();
+        OffRoom.RoomSide side = bounce.side();
         Vector3D inwards = side.inwards();
         Vector3D across = side.across();
         Vector3D up = side.up();

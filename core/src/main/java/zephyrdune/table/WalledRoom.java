@@ -37,12 +37,12 @@ public record WalledRoom(
     }
 
     /** What a side of it is made of. */
-    public Surface surface(OffRoom.Side side) {
-        return side == OffRoom.Side.CEILING ? ceiling : walls;
+    public Surface surface(OffRoom.RoomSide side) {
+        return side == OffRoom.RoomSide.CEILING ? ceiling : walls;
     }
 
     /** From the hero point to a side, metres. */
-    public double away(OffRoom.Side side) {
+    public double away(OffRoom.RoomSide side) {
         return switch (side) {
             case LEFT -> left;
             case RIGHT -> right;

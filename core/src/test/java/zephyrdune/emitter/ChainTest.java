@@ -44,7 +44,7 @@ import zephyrdune.table.NoInner;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.OffBoard;
 import zephyrdune.table.OffRoom;
-import zephyrdune.table.OffRoom.Side;
+import zephyrdune.table.OffRoom.RoomSide;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.Origin;
 import zephyrdune.table.Pose;
@@ -90,8 +90,8 @@ public class ChainTest {
             new FromBehind(0.6, turned, -0.2),
             new OffBoard(Surface.WHITE_PAPER, 0.8, turned, 0.3),
             new OffBoard(Surface.LINEN, 0.7, -turned, 0),
-            new OffRoom(Side.CEILING, 0.2, 0.1),
-            new OffRoom(Side.LEFT, -0.3, 0.2),
+            new OffRoom(RoomSide.CEILING, 0.2, 0.1),
+            new OffRoom(RoomSide.LEFT, -0.3, 0.2),
             new BookLight(Surface.WHITE_PAPER, 0.6, 0.9, 1.2, 0.8, turned)
         };
         Object[][] rows = new Object[2 * fillings.length][];
@@ -180,7 +180,7 @@ public class ChainTest {
         Vector3D u = pose.upHalf();
         if (filling instanceof OffRoom bounce) {
             // the whole side of the room, not what the pose cuts out of it
-            Side side = bounce.side();
+            RoomSide side = bounce.side();
             from = side.inwards().multiply(-((WalledRoom) set.room()).away(side));
             a = side.across().multiply(3);
             u = side.up().multiply(3);
@@ -362,11 +362,11 @@ public class ChainTest {
                         .withSpread(new Gridded(0.05, 0.05, 0.3)))
                 .hasMessageContaining("sends its light all round");
         assertThatThrownBy(() -> new OffBoard(Surface.SILVER_CARD, 1, 0, 0)).hasMessageContaining("mirrors");
-        assertThatThrownBy(() -> Sets.lit(light.withFilling(new OffRoom(Side.CEILING, 0, 0))))
+        assertThatThrownBy(() -> Sets.lit(light.withFilling(new OffRoom(RoomSide.CEILING, 0, 0))))
                 .hasMessageContaining("no walls to bounce off");
         TableSet metal =
                 Sets.inRoom(chowder().withBackdrop(new Backdrop(1.2, 1, 1, Surface.GREY_PAPER)), 1.5, 2, Surface.STEEL);
-        assertThatThrownBy(() -> metal.withLight(light.withFilling(new OffRoom(Side.CEILING, 0, 0))))
+        assertThatThrownBy(() -> metal.withLight(light.withFilling(new OffRoom(RoomSide.CEILING, 0, 0))))
                 .hasMessageContaining("mirrors");
         assertThatThrownBy(() -> light.withLosses(
                         java.util.Collections.nCopies(9, new Loss(Loss.Where.OTHER, 1, Origin.ENTERED))))
@@ -376,7 +376,7 @@ public class ChainTest {
     /** The patch on a wall is as far off as the wall, as wide as the beam; the source stays where it was put. */
     @Test
     public void thePatchFollowsTheSource() {
-        TableSet set = with(new OffRoom(Side.CEILING, 0, 0), zoomed(0.035), new Rectangle(0.6, 0.6));
+        TableSet set = with(new OffRoom(RoomSide.CEILING, 0, 0), zoomed(0.035), new Rectangle(0.6, 0.6));
         Pose pose = set.pose();
         double gap = 1.8 - set.light().centre().getZ();
         assertThat(pose.centre().getZ()).isCloseTo(1.8, within(1e-12));

@@ -96,7 +96,7 @@ public class RoomTest {
         TableSet set = Sets.inRoom(bare(), 1.5, 1.6, Surface.WHITE_PAPER)
                 .withLight(box(0.06, 0.06, 4, 30, 0.5)
                         .withLosses(List.of())
-                        .withFilling(new OffRoom(OffRoom.Side.CEILING, 0, 0)));
+                        .withFilling(new OffRoom(OffRoom.RoomSide.CEILING, 0, 0)));
         Illuminance light = Illuminance.of(EmittingFace.of(set).withLuminance(1), Illuminance.FINE);
         double exact = light.level(0, 0, 0.2);
         double[] found = incident(set, 0, 0, 0.2, 4096);
@@ -128,7 +128,7 @@ public class RoomTest {
                 .withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.WHITE_PAPER))
                 .withLight(box(0.06, 0.06, 4, 30, 0.5)
                         .withLosses(List.of())
-                        .withFilling(new OffRoom(OffRoom.Side.CEILING, 0, 0)));
+                        .withFilling(new OffRoom(OffRoom.RoomSide.CEILING, 0, 0)));
         double flux = EmittingFace.of(set).withLuminance(1).flux();
         double area = 2 * 9 + 4 * 3 * 2;
         double sum = 0;

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.table.Disc;
+import zephyrdune.emitter.Outline;
 import zephyrdune.table.Light;
 import zephyrdune.table.TableSet;
 
@@ -27,8 +27,10 @@ public final class Lm63Writer {
 
     public static byte[] write(TableSet set) {
         Light light = set.light();
-        EmittingFace face = EmittingFace.of(light);
-        boolean disc = light.face() instanceof Disc;
+        EmittingFace face = EmittingFace.of(set);
+        boolean disc = face.outline() == Outline.DISC;
+        double across = 2 * face.acrossHalf().norm();
+        double along = 2 * face.upHalf().norm();
         List<Double> vertical = steps(90, STEP);
         List<Double> horizontal = steps(360, TURN);
         StringBuilder file = new StringBuilder();
@@ -46,8 +48,8 @@ public final class Lm63Writer {
                 .formatted(
                         vertical.size(),
                         horizontal.size(),
-                        number(disc ? -light.face().across() : light.face().across()),
-                        number(disc ? -light.face().along() : light.face().along())));
+                        number(disc ? -across : across),
+                        number(disc ? -along : along)));
         append(file, vertical);
         append(file, horizontal);
         for (double turn : horizontal) {

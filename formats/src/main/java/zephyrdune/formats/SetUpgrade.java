@@ -1,10 +1,13 @@
 package zephyrdune.formats;
 
+import java.util.List;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Exposure;
+import zephyrdune.table.TableTop;
 import zephyrdune.table.TextSpace;
 
 /**
@@ -19,6 +22,9 @@ import zephyrdune.table.TextSpace;
  * are none of those.
  *
  * <p>Version 3 stated the bell of every face; now a face is filled evenly, as a bell or from behind.
+ *
+ * <p>Version 4 stated losses as one number, had a table top without end, no floor, and room light that was steady and from all
+ * sides; a flash said nothing about recycling. The table then reaches from wall to wall.
  */
 final class SetUpgrade {
 
@@ -27,6 +33,8 @@ final class SetUpgrade {
     private static final double SPEED = 400;
     private static final double SYNC_LIMIT = 1 / 200.0;
     private static final double NEUTRAL = 5500;
+    private static final List<String> SIDES = List.of("leftMetres", "rightMetres", "behindMetres", "beforeMetres");
+    private static final double TABLE_HEIGHT = 0.75;
     private static final double MOST_LUX = 100_000;
 
     private SetUpgrade() {}
@@ -35,12 +43,55 @@ final class SetUpgrade {
     static JsonNode toNewest(ObjectNode tree, int version) {
         ObjectNode set = version == 1 ? fromFirst(tree) : tree;
         ObjectNode third = version <= 2 ? fromSecond(set) : set;
-        return version <= 3 ? fromThird(third) : third;
+        ObjectNode fourth = version <= 3 ? fromThird(third) : third;
+        return version <= 4 ? fromFourth(fourth) : fourth;
+    }
+
+    private static ObjectNode fromFourth(ObjectNode fourth) {
+        ObjectNode set = fourth.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        if (set.get("light") instanceof ObjectNode light) {
+            losses(light);
+        }
+        JsonNode room = set.path("room");
+        if (set.get("tableTop") instanceof ObjectNode table) {
+            for (String side : SIDES) {
+                JsonNode wall = room.path(side);
+                table.put(side, wall.isNumber() ? wall.asDouble() : TableTop.FARTHEST);
+            }
+        }
+        if (room instanceof ObjectNode walled && room.has("walls")) {
+            walled.put("belowMetres", TABLE_HEIGHT).put("floor", "grey-paper");
+        }
+        if (set.get("ambient") instanceof ObjectNode ambient) {
+            ambient.put("purpose", "bury").put("hourlyStops", 0).put("afterHours", 0);
+            ambient.putObject("window").put(SetFormat.KIND_FIELD, "no-window");
+        }
+        return set;
+    }
+
+    private static void losses(ObjectNode light) {
+        JsonNode loss = light.remove("lossStops");
+        if (loss != null) {
+            ArrayNode losses = light.putArray("losses");
+            if (!loss.isNumber() || loss.asDouble() != 0) {
+                losses.addObject()
+                        .put("where", "other")
+                        .put("origin", "entered")
+                        .set("amountStops", loss);
+            }
+        }
+        if (light.get("filling") instanceof ObjectNode filling && filling.has("gapMetres")) {
+            filling.put("asideDegrees", 0).put("aboveDegrees", 0);
+        }
+        if (light.get("source") instanceof ObjectNode source
+                && source.path(SetFormat.KIND_FIELD).asString("").equals("battery-flash")) {
+            source.put("recycleSeconds", 0).put("burst", 0);
+        }
     }
 
     private static ObjectNode fromThird(ObjectNode third) {
         ObjectNode set = third.deepCopy();
-        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
         if (set.get("light") instanceof ObjectNode light && light.has("hotSpotStops")) {
             JsonNode side = light.remove("hotSpotStops");
             boolean even = side.isNumber() && side.asDouble() == 0;

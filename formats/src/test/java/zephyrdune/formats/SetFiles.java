@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 4,
+              "version": 5,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -44,10 +44,18 @@ final class SetFiles {
                     "kind": "fractions",
                     "rangeStops": 7,
                     "step": "third"
-                  }
+                  },
+                  "recycleSeconds": 0,
+                  "burst": 0
                 },
                 "gelMired": 0,
-                "lossStops": 2,
+                "losses": [
+                  {
+                    "where": "other",
+                    "amountStops": 2,
+                    "origin": "entered"
+                  }
+                ],
                 "face": {
                   "kind": "rectangle",
                   "widthMetres": 0.6,
@@ -75,7 +83,11 @@ final class SetFiles {
               },
               "cards": [],
               "tableTop": {
-                "surface": "pale-wood"
+                "surface": "pale-wood",
+                "leftMetres": 20,
+                "rightMetres": 20,
+                "behindMetres": 20,
+                "beforeMetres": 20
               },
               "backdrop": {
                 "distanceMetres": 1.2,
@@ -97,13 +109,27 @@ final class SetFiles {
               "ambient": {
                 "illuminanceLux": 150,
                 "colourTemperatureKelvin": 3000,
-                "buriedAtStops": 5
+                "buriedAtStops": 5,
+                "purpose": "bury",
+                "hourlyStops": 0,
+                "afterHours": 0,
+                "window": {
+                  "kind": "no-window"
+                }
               }
             }
             """;
 
+    /** The same as version 4 wrote it. */
+    static final String FOURTH_VERSION = PLAIN.replace("\"version\": 5", "\"version\": 4")
+            .replaceFirst("(?s)\"losses\": \\[.*?\\]", "\"lossStops\": 2")
+            .replaceFirst(",\\s*\"recycleSeconds\": 0,\\s*\"burst\": 0", "")
+            .replaceFirst("(?s),\\s*\"leftMetres\".*?(?=\\})", "")
+            .replaceFirst("(?s),\\s*\"purpose\".*?\\}", "");
+
     /** The same as version 3 wrote it. */
-    static final String THIRD_VERSION = PLAIN.replace("\"version\": 4", "\"version\": 3")
+    static final String THIRD_VERSION = FOURTH_VERSION
+            .replace("\"version\": 4", "\"version\": 3")
             .replaceFirst("\"filling\": \\{[^}]*\\}", "\"hotSpotStops\": 0");
 
     /** The same as version 2 wrote it. */

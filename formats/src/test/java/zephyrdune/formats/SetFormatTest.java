@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -14,11 +15,28 @@ import zephyrdune.formats.BadFile.Problem;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.Aim;
+import zephyrdune.table.BookLight;
+import zephyrdune.table.Capped;
+import zephyrdune.table.Filling;
 import zephyrdune.table.FromBehind;
+import zephyrdune.table.Honeycomb;
 import zephyrdune.table.HotSpot;
+import zephyrdune.table.InBox;
+import zephyrdune.table.InnerBaffle;
 import zephyrdune.table.Light;
+import zephyrdune.table.Loss;
+import zephyrdune.table.NoInner;
+import zephyrdune.table.OffBoard;
+import zephyrdune.table.OffRoom;
+import zephyrdune.table.Origin;
 import zephyrdune.table.Rectangle;
+import zephyrdune.table.SideWindow;
+import zephyrdune.table.Snooted;
+import zephyrdune.table.Spread;
+import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
+import zephyrdune.table.TableTop;
+import zephyrdune.table.WalledRoom;
 
 public class SetFormatTest {
 
@@ -43,7 +61,7 @@ public class SetFormatTest {
             TableSet set = plain.withLight(new Light(
                     light.source(),
                     random.nextDouble() * 100,
-                    random.nextDouble(),
+                    List.of(new Loss(Loss.Where.CLOTH, random.nextDouble(), Origin.CALIBRATED)),
                     new Rectangle(0.02 + random.nextDouble() / 4, 0.02 + random.nextDouble() / 4),
                     new HotSpot(random.nextDouble()),
                     light.spread(),
@@ -79,7 +97,7 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
-            {"\"version\": 4", "\"version\": 0", "version", "not known"},
+            {"\"version\": 5", "\"version\": 0", "version", "not known"},
             {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
             {
                 "\"kind\": \"guide-number\"",
@@ -101,8 +119,8 @@ public class SetFormatTest {
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 4", "\"version\": 99", "version", "not known"},
-            {"\"version\": 4", "\"version\": \"2\"", "version", "not known"},
+            {"\"version\": 5", "\"version\": 99", "version", "not known"},
+            {"\"version\": 5", "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -141,7 +159,7 @@ public class SetFormatTest {
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
             {
                 SetFiles.PLAIN
-                        .replace("\"version\": 4", "\"version\": 4, \"version\": 4")
+                        .replace("\"version\": 5", "\"version\": 5, \"version\": 5")
                         .getBytes(StandardCharsets.UTF_8)
             },
             {Arrays.copyOf(huge, 100_000)},
@@ -164,6 +182,53 @@ public class SetFormatTest {
         assertThat(bad.problems().get(0).value()).hasSizeLessThan(70);
     }
 
+    /** Every kind of filling, spread and window goes to a file and back. */
+    @Test
+    public void chainsAreKept() throws BadFile {
+        TableSet plain = read(SetFiles.PLAIN).withTableTop(new TableTop(Surface.SLATE, 1, 1, 1.2, 1));
+        TableSet room = plain.withRoom(
+                new WalledRoom(2, 2, 2, 2, 2, 0.75, Surface.WHITE_PAPER, Surface.LINEN, Surface.DARK_WOOD));
+        Filling[] fillings = {
+            new InBox(0.3, 0.8, new NoInner(), 1, Origin.DEFAULT),
+            new InBox(0.3, 0.8, new InnerBaffle(0.7, 0.6), 1, Origin.ENTERED),
+            new FromBehind(0.4, 0.25, -0.125),
+            new OffBoard(Surface.LINEN, 0.5, 0.5, 0.25),
+            new OffRoom(OffRoom.RoomSide.CEILING, 0.25, -0.5),
+            new BookLight(Surface.WHITE_PAPER, 0.5, 1, 1.5, 0.75, 0.5)
+        };
+        for (Filling filling : fillings) {
+            TableSet set = room.withLight(room.light().withFilling(filling));
+            TableSet kept = SetFormat.read(SetFormat.write(set));
+            assertThat(kept.light().filling()).hasSameClassAs(filling);
+            assertThat(SetFormat.read(SetFormat.write(kept))).isEqualTo(kept);
+        }
+        Spread[] spreads = {new Capped(0.375), new Honeycomb(9, 0.5, 0.25), new Snooted(8, 0.0625, 0.25, 1)};
+        for (Spread spread : spreads) {
+            TableSet set = room.withLight(room.light().withSpread(spread));
+            assertThat(SetFormat.read(SetFormat.write(set)).light().face())
+                    .isEqualTo(set.light().face());
+        }
+        TableSet window = room.withAmbient(room.ambient().withWindow(new SideWindow(0, 1.5, 0.25, 1, 1.25, 0.5)));
+        assertThat(SetFormat.read(SetFormat.write(window))).isEqualTo(window);
+    }
+
+    @Test
+    public void fourthVersionReadsAsTheSameTable() throws BadFile {
+        assertThat(read(SetFiles.FOURTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
+        TableSet none = read(SetFiles.FOURTH_VERSION.replace("\"lossStops\": 2", "\"lossStops\": 0"));
+        assertThat(none.light().losses()).isEmpty();
+        TableSet walled = read(SetFiles.FOURTH_VERSION.replace("\"kind\": \"open-room\"", """
+                "kind": "walled-room", "leftMetres": 2, "rightMetres": 1.8, "behindMetres": 2.5, "beforeMetres": 2,
+                "aboveMetres": 1.9, "walls": "white-paper",
+                "ceiling": "white-paper"\
+                """));
+        // the table reaches from wall to wall, as it seemed to before
+        assertThat(walled.tableTop()).isEqualTo(new TableTop(Surface.PALE_WOOD, 2, 1.8, 2.5, 2));
+        BadFile bad = catchThrowableOfType(
+                BadFile.class, () -> read(SetFiles.FOURTH_VERSION.replace("\"lossStops\": 2", "\"lossStops\": 9")));
+        assertThat(bad.problems()).extracting(Problem::field).containsExactly("light.losses[0].amountStops");
+    }
+
     @Test
     public void thirdVersionReadsAsTheSameTable() throws BadFile {
         assertThat(read(SetFiles.THIRD_VERSION)).isEqualTo(read(SetFiles.PLAIN));
@@ -177,7 +242,8 @@ public class SetFormatTest {
 
     @Test
     public void aPanelLitFromBehindIsKeptAndCannotBeBare() throws BadFile {
-        String panel = SetFiles.PLAIN.replace("\"evenly-lit\"", "\"from-behind\", \"gapMetres\": 0.5");
+        String panel = SetFiles.PLAIN.replace(
+                "\"evenly-lit\"", "\"from-behind\", \"gapMetres\": 0.5, \"asideDegrees\": 0, \"aboveDegrees\": 0");
         TableSet set = read(panel);
         assertThat(set.light().filling()).isEqualTo(new FromBehind(0.5));
         assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
