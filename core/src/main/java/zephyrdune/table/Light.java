@@ -8,6 +8,7 @@ import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
+import zephyrdune.source.LedPanel;
 import zephyrdune.source.Source;
 
 /**
@@ -49,15 +50,16 @@ public record Light(
         losses = List.copyOf(losses);
         Objects.requireNonNull(source);
         Objects.requireNonNull(face);
-        Objects.requireNonNull(filling);
-        Objects.requireNonNull(spread);
         requireFitting(filling, spread);
+        requireSmall(source, filling, spread);
         Objects.requireNonNull(powerChoice);
         Objects.requireNonNull(aim);
     }
 
     /** @throws Refused for a chain that cannot be built */
-    private static void requireFitting(Filling filling, Spread spread) {
+    public static void requireFitting(Filling filling, Spread spread) {
+        Objects.requireNonNull(filling);
+        Objects.requireNonNull(spread);
         boolean stated = filling instanceof EvenlyLit || filling instanceof HotSpot;
         if (filling instanceof FromBehind && spread instanceof Bare) {
             throw new Refused("spread", "A panel lit from behind is not bare; choose how it gives its light");
@@ -70,6 +72,21 @@ public record Light(
                     "A matte wall or board sends its light all round; nothing can be put before it to narrow it");
         } else if (spread instanceof Capped && !(filling instanceof EvenlyLit)) {
             throw new Refused("filling", "A cap is too small to have a hot spot; take it as evenly lit");
+        }
+    }
+
+    /** @throws Refused where the source is too broad for what it is put into */
+    private static void requireSmall(Source source, Filling filling, Spread spread) {
+        if (!(source instanceof LedPanel)) {
+            return;
+        }
+        if (filling instanceof InBox) {
+            throw new Refused(
+                    "filling",
+                    "A flat LED panel does not fit into a softbox with a point at its back; take it as evenly lit, with the cloth among the losses");
+        } else if (spread instanceof Capped || spread instanceof Honeycomb || spread instanceof Snooted) {
+            throw new Refused(
+                    "spread", "A flat LED panel takes no cap, honeycomb or snoot: these are for small round heads");
         }
     }
 

@@ -16,7 +16,7 @@ import zephyrdune.measure.Within;
  */
 public record OffBoard(
         Surface surface,
-        @Within(min = 0.1, max = 5, unit = Unit.METRE) double gap,
+        @Within(min = 0.03, max = 5, unit = Unit.METRE) double gap,
 
         @Within(min = -Math.PI * 7 / 18, max = Math.PI * 7 / 18, unit = Unit.RADIAN)
         double aside,

@@ -72,9 +72,13 @@ public final class SetFormat {
                     "",
                     "This file is too long to be a set: a set file has at most %,d bytes".formatted(LONGEST_FILE));
         }
-        JsonNode tree;
+        return read(parse(file));
+    }
+
+    /** @throws BadFile for what is not JSON */
+    static JsonNode parse(byte[] file) throws BadFile {
         try {
-            tree = STRICT.readTree(file);
+            return STRICT.readTree(file);
         } catch (JacksonException e) {
             String place = e.getLocation() == null
                     ? ""
@@ -82,7 +86,6 @@ public final class SetFormat {
                             + e.getLocation().getColumnNr() + ")";
             throw new BadFile("", "", "This is not readable as JSON" + place);
         }
-        return read(tree);
     }
 
     /** Reads a set from a JSON tree. */
@@ -92,16 +95,24 @@ public final class SetFormat {
 
     /** The set as a JSON tree. */
     public static ObjectNode tree(TableSet set) {
+        return tree(set, FORMAT, VERSION);
+    }
+
+    static ObjectNode tree(Record document, String format, int version) {
         ObjectNode tree = STRICT.createObjectNode();
-        tree.put(FORMAT_FIELD, FORMAT);
-        tree.put(VERSION_FIELD, VERSION);
-        fill(tree, set);
+        tree.put(FORMAT_FIELD, format);
+        tree.put(VERSION_FIELD, version);
+        fill(tree, document);
         return tree;
+    }
+
+    static byte[] bytes(ObjectNode tree) {
+        return (STRICT.writeValueAsString(tree) + "\n").getBytes(StandardCharsets.UTF_8);
     }
 
     /** The set as a file, UTF-8. */
     public static byte[] write(TableSet set) {
-        return (STRICT.writeValueAsString(tree(set)) + "\n").getBytes(StandardCharsets.UTF_8);
+        return bytes(tree(set));
     }
 
     /** One of the kinds of a part of a set, as it stands in a set's tree. */

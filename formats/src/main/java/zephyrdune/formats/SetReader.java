@@ -16,7 +16,7 @@ import zephyrdune.measure.Limit;
 import zephyrdune.measure.Refused;
 import zephyrdune.table.TableSet;
 
-/** Builds a set from a JSON tree and finds everything that is wrong with the tree. */
+/** Builds a set, or another document, from a JSON tree and finds everything that is wrong with the tree. */
 final class SetReader {
 
     private static final int LONGEST_VALUE = 60;
@@ -24,20 +24,28 @@ final class SetReader {
 
     private final List<Problem> problems = new ArrayList<>();
 
-    private SetReader() {}
+    private final int version;
+
+    private SetReader(int version) {
+        this.version = version;
+    }
 
     static TableSet read(JsonNode tree) throws BadFile {
         if (!tree.isObject()) {
             throw new BadFile("", shorten(tree), "A set file is a JSON object; this is not one");
         }
         int version = requireVersion(tree);
-        SetReader reader = new SetReader();
-        JsonNode newest = SetUpgrade.toNewest((ObjectNode) tree, version);
-        Object set = reader.record(newest, TableSet.class, "", SetFormat.HEADER);
+        return read(SetUpgrade.toNewest((ObjectNode) tree, version), TableSet.class, SetFormat.VERSION);
+    }
+
+    /** Reads the newest version of a document, past its header. */
+    static <T extends Record> T read(JsonNode newest, Class<T> type, int version) throws BadFile {
+        SetReader reader = new SetReader(version);
+        Object document = reader.record(newest, type, "", SetFormat.HEADER);
         if (!reader.problems.isEmpty()) {
             throw new BadFile(reader.problems.subList(0, Math.min(MOST_PROBLEMS, reader.problems.size())));
         }
-        return (TableSet) set;
+        return type.cast(document);
     }
 
     private static int requireVersion(JsonNode tree) throws BadFile {
@@ -186,7 +194,7 @@ final class SetReader {
         for (String name : node.propertyNames()) {
             if (!known.contains(name)) {
                 String at = inside(path, shorten(name));
-                note(at, shorten(node.get(name)), at + " is not a field of version " + SetFormat.VERSION);
+                note(at, shorten(node.get(name)), at + " is not a field of version " + version);
             }
         }
         return problems.size() > before ? null : build(type, types, values, path);
@@ -216,7 +224,7 @@ final class SetReader {
         return path.isEmpty() ? name : path + "." + name;
     }
 
-    private static String shorten(JsonNode node) {
+    static String shorten(JsonNode node) {
         return Optional.of(node)
                 .filter(found -> !found.isMissingNode())
                 .map(JsonNode::toString)
@@ -224,7 +232,7 @@ final class SetReader {
                 .orElse("");
     }
 
-    private static String shorten(String text) {
+    static String shorten(String text) {
         return text.length() <= LONGEST_VALUE ? text : text.substring(0, LONGEST_VALUE) + "…";
     }
 

@@ -5,10 +5,11 @@ import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.kit.Kit;
 import zephyrdune.measure.Limit;
 import zephyrdune.table.TableSet;
 
-/** The JSON Schema (2020-12) of the set file, drawn from the core's own records and limits. */
+/** The JSON Schemas (2020-12) of set and kit files, drawn from the core's own records and limits. */
 public final class SetSchema {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -20,41 +21,60 @@ public final class SetSchema {
         this.refPrefix = refPrefix;
     }
 
-    /** The schema as a document of its own. */
+    /** The schema of sets as a document of its own. */
     public static ObjectNode document() {
-        Map<String, ObjectNode> definitions = definitions("#/$defs/");
-        ObjectNode root = JSON.createObjectNode();
-        root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
-        root.put("$id", "urn:zephyrdune:set:" + SetFormat.VERSION);
-        root.put("title", "Zephyrdune set, version " + SetFormat.VERSION);
-        root.put(
-                "description",
+        return document(
+                TableSet.class,
+                "set",
+                SetFormat.VERSION,
                 "A set on the table. The origin is the hero point on the table top; +x is to the right of the picture, "
                         + "+y away from the camera, +z up.");
-        root.put("$ref", "#/$defs/" + TableSet.class.getSimpleName());
+    }
+
+    /** The schema of kits as a document of its own. */
+    public static ObjectNode kitDocument() {
+        return document(
+                Kit.class, "kit", KitFormat.VERSION, "Sources, shapers, boards and places that somebody works with.");
+    }
+
+    private static ObjectNode document(Class<? extends Record> type, String word, int version, String about) {
+        SetSchema schema = new SetSchema("#/$defs/");
+        schema.root(type, "zephyrdune-" + word, version);
+        ObjectNode root = JSON.createObjectNode();
+        root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        root.put("$id", "urn:zephyrdune:" + word + ":" + version);
+        root.put("title", "Zephyrdune " + word + ", version " + version);
+        root.put("description", about);
+        root.put("$ref", "#/$defs/" + type.getSimpleName());
         ObjectNode defs = root.putObject("$defs");
-        definitions.forEach(defs::set);
+        schema.definitions.forEach(defs::set);
         return root;
     }
 
     /**
-     * The schemas of the set and its parts by name, the set's own first.
+     * The schemas of sets, kits and their parts by name, the set's own first.
      *
      * @param refPrefix what comes before a name in a reference
      */
     public static Map<String, ObjectNode> definitions(String refPrefix) {
         SetSchema schema = new SetSchema(refPrefix);
-        schema.define(TableSet.class, null);
-        ObjectNode set = schema.definitions.get(TableSet.class.getSimpleName());
+        schema.root(TableSet.class, SetFormat.FORMAT, SetFormat.VERSION);
+        schema.root(Kit.class, KitFormat.FORMAT, KitFormat.VERSION);
+        return schema.definitions;
+    }
+
+    /** A whole document: its parts behind a header. */
+    private void root(Class<? extends Record> type, String format, int version) {
+        define(type, null);
+        ObjectNode document = definitions.get(type.getSimpleName());
         ObjectNode properties = JSON.createObjectNode();
-        properties.putObject(SetFormat.FORMAT_FIELD).put("type", "string").put("const", SetFormat.FORMAT);
-        properties.putObject(SetFormat.VERSION_FIELD).put("type", "integer").put("const", SetFormat.VERSION);
-        properties.setAll((ObjectNode) set.get("properties"));
-        set.set("properties", properties);
-        ArrayNode required = (ArrayNode) set.get("required");
+        properties.putObject(SetFormat.FORMAT_FIELD).put("type", "string").put("const", format);
+        properties.putObject(SetFormat.VERSION_FIELD).put("type", "integer").put("const", version);
+        properties.setAll((ObjectNode) document.get("properties"));
+        document.set("properties", properties);
+        ArrayNode required = (ArrayNode) document.get("required");
         required.insert(0, SetFormat.VERSION_FIELD);
         required.insert(0, SetFormat.FORMAT_FIELD);
-        return schema.definitions;
     }
 
     private void define(Class<? extends Record> type, String kind) {

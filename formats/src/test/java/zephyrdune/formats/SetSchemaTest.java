@@ -24,6 +24,16 @@ public class SetSchemaTest {
         assertThat(PUBLISHED).hasContent(document);
     }
 
+    @Test
+    public void publishedKitDocumentIsTheOneInForce() throws IOException {
+        Path kits = PUBLISHED.resolveSibling("zephyrdune-kit-1.schema.json");
+        String document = SetSchema.kitDocument().toPrettyString() + "\n";
+        if (Boolean.getBoolean("publish")) {
+            Files.writeString(kits, document);
+        }
+        assertThat(kits).hasContent(document);
+    }
+
     /** Every limit in the schema is the reader's: its ends pass, and what lies beyond is refused by that field's name. */
     @Test
     public void everyLimitHoldsInTheReader() throws BadFile {

@@ -1,0 +1,23 @@
+package zephyrdune.kit;
+
+import java.util.Objects;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+import zephyrdune.table.Surface;
+
+/** A board, cloth or mirror to fill or cut light with. */
+public record Board(
+        String name,
+        Surface surface,
+        @Within(min = 0.02, max = 3, unit = Unit.METRE) double width,
+        @Within(min = 0.02, max = 3, unit = Unit.METRE) double height) {
+
+    private static final Limits LIMITS = Limits.of(Board.class);
+
+    public Board {
+        Kit.requireName(name);
+        Objects.requireNonNull(surface);
+        LIMITS.require(width, height);
+    }
+}

@@ -1,0 +1,60 @@
+package zephyrdune.formats;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.kit.Kit;
+
+/** The kit file: what somebody owns, in the shapes that sets are made of. One JSON object, described by {@link SetSchema}. */
+public final class KitFormat {
+
+    /** What the "format" field of every kit file says. */
+    public static final String FORMAT = "zephyrdune-kit";
+
+    public static final int VERSION = 1;
+
+    /** Longest file read, in bytes. A kit of two hundred pieces is about eighty thousand. */
+    public static final int LONGEST_FILE = SetFormat.LONGEST_FILE;
+
+    private KitFormat() {}
+
+    /**
+     * Reads a kit file.
+     *
+     * @throws BadFile naming every field that is wrong, its value and its limit
+     */
+    public static Kit read(byte[] file) throws BadFile {
+        if (file.length > LONGEST_FILE) {
+            throw new BadFile(
+                    "",
+                    "",
+                    "This file is too long to be a kit: a kit file has at most %,d bytes".formatted(LONGEST_FILE));
+        }
+        return read(SetFormat.parse(file));
+    }
+
+    /** Reads a kit from a JSON tree. */
+    public static Kit read(JsonNode tree) throws BadFile {
+        if (!tree.isObject() || !FORMAT.equals(tree.path(SetFormat.FORMAT_FIELD).asString(""))) {
+            throw new BadFile(
+                    SetFormat.FORMAT_FIELD, "", "This is not a kit file: its \"format\" must be \"" + FORMAT + "\"");
+        }
+        JsonNode version = tree.path(SetFormat.VERSION_FIELD);
+        if (!version.isIntegralNumber() || version.asDouble() != VERSION) {
+            throw new BadFile(
+                    SetFormat.VERSION_FIELD,
+                    SetReader.shorten(version),
+                    "This file is of a version that is not known here; version " + VERSION + " is");
+        }
+        return SetReader.read(tree, Kit.class, VERSION);
+    }
+
+    /** The kit as a JSON tree. */
+    public static ObjectNode tree(Kit kit) {
+        return SetFormat.tree(kit, FORMAT, VERSION);
+    }
+
+    /** The kit as a file, UTF-8. */
+    public static byte[] write(Kit kit) {
+        return SetFormat.bytes(tree(kit));
+    }
+}
