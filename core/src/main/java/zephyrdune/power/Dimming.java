@@ -15,7 +15,7 @@ public enum Dimming {
 
     /** Stops below full at a share of the dial's full number, 0 to 1. */
     double below(double share) {
-        return -power * Math.log(share) / Math.log(2);
+        return 0 - power * Math.log(share) / Math.log(2);
     }
 
     /** The share of the dial's full number, 0 to 1, that gives so many stops below full. */

@@ -1,6 +1,8 @@
 package zephyrdune.power;
 
+import java.util.List;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -19,6 +21,13 @@ public record Fractions(
     public Fractions {
         LIMITS.require(range);
         Objects.requireNonNull(step);
+    }
+
+    @Override
+    public List<DialMark> marks() {
+        return IntStream.rangeClosed(0, (int) Math.floor(range * step.perStop() + 1e-9))
+                .mapToObj(steps -> mark((double) steps / step.perStop()))
+                .toList();
     }
 
     @Override

@@ -1,7 +1,10 @@
 package zephyrdune.power;
 
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -28,6 +31,16 @@ public record Percent(
     @Override
     public double range() {
         return dimming.below(lowest);
+    }
+
+    @Override
+    public List<DialMark> marks() {
+        Set<DialMark> marks = new LinkedHashSet<>();
+        int steps = (int) Math.ceil(1 / step - 1e-9);
+        for (int i = steps; i >= 0; i--) {
+            marks.add(mark(dimming.below(Math.max(lowest, Math.min(1, i * step)))));
+        }
+        return List.copyOf(marks);
     }
 
     @Override

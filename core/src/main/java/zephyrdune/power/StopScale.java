@@ -1,7 +1,9 @@
 package zephyrdune.power;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -23,6 +25,13 @@ public record StopScale(
     public StopScale {
         LIMITS.require(top, range);
         Objects.requireNonNull(step);
+    }
+
+    @Override
+    public List<DialMark> marks() {
+        return IntStream.rangeClosed(0, (int) Math.floor(range * step.perStop() + 1e-9))
+                .mapToObj(steps -> mark((double) steps / step.perStop()))
+                .toList();
     }
 
     @Override

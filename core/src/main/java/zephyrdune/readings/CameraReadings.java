@@ -20,6 +20,8 @@ import zephyrdune.measure.Stops;
 import zephyrdune.metering.Burying;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.power.DialMark;
+import zephyrdune.source.BatteryFlash;
+import zephyrdune.table.Ambient;
 import zephyrdune.table.Camera;
 import zephyrdune.table.Exposure;
 import zephyrdune.table.Light;
@@ -28,6 +30,15 @@ import zephyrdune.table.TableSet;
 
 /** The readings that the camera's settings and the light's control take part in. */
 final class CameraReadings {
+
+    /** Closer to full than this, a battery flash is slow and gets warm: a stop and a half. */
+    private static final double NEAR_FULL = 1.5;
+
+    /** Within an hour of 12 o'clock, and lower than this, a light is a back light. */
+    private static final double BEHIND = Math.cos(Math.PI / 6) - 1e-9;
+
+    private static final double LONG = 12;
+    private static final double LOW = Math.toRadians(50);
 
     private static final String NO_LIGHT = "The light does not reach the hero's top";
 
@@ -88,12 +99,37 @@ final class CameraReadings {
                     "The lowest power is %.1f stops too bright: move away, close the aperture, lower the ISO, or add diffusion"
                             .formatted(hero.wantedBelow() - range));
         }
+        if (light.powerChoice() == PowerChoice.FIXED && Math.abs(hero.off()) > 0.05) {
+            notes.add("To keep the exposure, set %s"
+                    .formatted(light.source().dial().nearest(hero.wantedBelow()).text()));
+        }
+        if (light.source() instanceof BatteryFlash flash && flash.recycle() > 0) {
+            recycling(notes, flash, hero.mark(light).below());
+        }
+        if (backlit(light) && set.exposure().bias() < 0.5) {
+            notes.add("The light comes from behind: for a glow, a bias of about +2 stops is usual");
+        }
         if (light.source().flash() && syncMissed(set.exposure())) {
             notes.add(
                     "The shutter is faster than its sync limit: the flash lights only part of the frame; use %s or slower"
                             .formatted(shutter(set.exposure().syncLimit())));
         }
         return String.join(". ", notes);
+    }
+
+    /** A full flash takes as long as is stated; less in proportion to its energy. */
+    private static void recycling(List<String> notes, BatteryFlash flash, double below) {
+        if (below < NEAR_FULL) {
+            notes.add("Ready again after about %.1f s".formatted(flash.recycle() * Stops.ratio(-below)));
+            if (flash.burst() > 0) {
+                notes.add("After about %.0f such flashes in a row the head slows down to cool; see its manual"
+                        .formatted(flash.burst() * Stops.ratio(below)));
+            }
+        }
+    }
+
+    private static boolean backlit(Light light) {
+        return Math.cos(light.clock()) > BEHIND && light.heightAngle() < LOW;
     }
 
     private static boolean syncMissed(Exposure exposure) {
@@ -111,6 +147,34 @@ final class CameraReadings {
     }
 
     private static String roomNote(TableSet set, HeroExposure hero) {
+        String changing = changing(set, hero);
+        return changing.isEmpty() ? nowNote(set, hero) : nowNote(set, hero) + ". " + changing;
+    }
+
+    /** From when on the room counts as gone, or counts again. */
+    private static String changing(TableSet set, HeroExposure hero) {
+        Ambient ambient = set.ambient();
+        if (ambient.hourly() == 0) {
+            return "";
+        }
+        double hours = (hero.ambientUnderCorrect() - ambient.buriedAt()) / ambient.hourly();
+        String when = hours > 0 && hours < LONG
+                ? ambient.hourly() < 0 ? "; by %.1f h from then it is gone" : "; from %.1f h after that on it shows"
+                : "";
+        return "Shown %.1f h after it was measured, %+.1f stops an hour%s"
+                .formatted(ambient.after(), ambient.hourly(), when.formatted(Math.abs(hours)));
+    }
+
+    private static String nowNote(TableSet set, HeroExposure hero) {
+        boolean flash = set.light().source().flash();
+        if (set.ambient().purpose() == Ambient.Purpose.KEEP) {
+            return "The room is kept as a layer %.1f stops under the key; %s"
+                    .formatted(
+                            hero.ambientUnderKey(),
+                            flash
+                                    ? "the shutter sets it, the flash stays as it is"
+                                    : "no camera setting changes that, only the light's power and distance do");
+        }
         Burying burying = Burying.of(set, hero);
         if (burying.missing() <= 0) {
             return "The room is buried: %.1f stops under a correct exposure, %.0f are asked for"

@@ -38,6 +38,18 @@ public record Exposure(
         LIMITS.require(aperture, shutter, speed, syncLimit, bias, whiteBalance);
     }
 
+    public Exposure withAperture(double newAperture) {
+        return new Exposure(newAperture, shutter, speed, syncLimit, bias, whiteBalance);
+    }
+
+    public Exposure withShutter(double newShutter) {
+        return new Exposure(aperture, newShutter, speed, syncLimit, bias, whiteBalance);
+    }
+
+    public Exposure withSpeed(double newSpeed) {
+        return new Exposure(aperture, shutter, newSpeed, syncLimit, bias, whiteBalance);
+    }
+
     /** The f-number itself, not its rounded mark. */
     public double exactAperture() {
         return MarkedScale.APERTURE.exact(aperture);

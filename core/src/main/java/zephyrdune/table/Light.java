@@ -122,6 +122,23 @@ public record Light(
                 source, gel, losses, face, filling, spread, powerChoice, power, clock, heightAngle, newDistance, aim);
     }
 
+    /** This light where another one stands. */
+    public Light withPlaceOf(Light there) {
+        return new Light(
+                source,
+                gel,
+                losses,
+                face,
+                filling,
+                spread,
+                powerChoice,
+                power,
+                there.clock,
+                there.heightAngle,
+                there.distance,
+                there.aim);
+    }
+
     public Light withClock(double newClock) {
         return new Light(
                 source, gel, losses, face, filling, spread, powerChoice, power, newClock, heightAngle, distance, aim);

@@ -100,19 +100,19 @@ public class MoveTest {
         // over a low edge equal size to distance is equal edge (common practice); the rim's height asks for a little
         // more
         TableSet low = ROOMY.withDish(Sets.sliver()).withLight(box(0.6, 0.6, 9, 60, 0.9));
-        SameSoftness half = SameSoftness.of(low, new Rectangle(0.3, 0.3));
+        SameSoftness half = SameSoftness.of(low, low.light().withFace(new Rectangle(0.3, 0.3)));
         assertThat(half.atSide().orElseThrow()).isCloseTo(0.45, within(0.01));
         assertThat(half.atTip().orElseThrow()).isCloseTo(0.45, within(0.01));
         // a 90 x 22.5 cm strip on end is as soft at the tip far off and as soft at the side close by
-        SameSoftness strip = SameSoftness.of(low, new Strip(0.9, 0.225, Strip.Stance.UPRIGHT));
+        SameSoftness strip = SameSoftness.of(low, low.light().withFace(new Strip(0.9, 0.225, Strip.Stance.UPRIGHT)));
         assertThat(strip.atTip().orElseThrow()).isCloseTo(1.35, within(0.03));
         double side = strip.atSide().orElseThrow();
         assertThat(side).isLessThan(0.6);
         TableSet swapped = low.withLight(low.light()
                 .withFace(new Strip(0.9, 0.225, Strip.Stance.UPRIGHT))
                 .withDistance(side));
-        assertThat(Readings.of(swapped, ReadingKind.SIDE_EDGE).value().orElseThrow())
-                .isCloseTo(Readings.of(low, ReadingKind.SIDE_EDGE).value().orElseThrow(), within(1e-6));
+        assertThat(Readings.of(swapped, ReadingKind.SIDE_EDGE_SEEN).value().orElseThrow())
+                .isCloseTo(Readings.of(low, ReadingKind.SIDE_EDGE_SEEN).value().orElseThrow(), within(1e-6));
     }
 
     @Test
@@ -132,7 +132,8 @@ public class MoveTest {
         TableSet above = ROOMY.withLight(box(0.3, 0.3, 12, 90, 0.9));
         Optional<Move> none = Move.find(above, ReadingKind.TIP_EDGE, 0.02, Lever.LIGHT_DISTANCE);
         assertThat(none).isEmpty();
-        assertThat(SameSoftness.of(above, new Disc(0.4)).atTip()).isEmpty();
+        assertThat(SameSoftness.of(above, above.light().withFace(new Disc(0.4))).atTip())
+                .isEmpty();
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.measure.OutOfLimits;
@@ -71,6 +72,49 @@ public class PowerDialTest {
                 }
             }
         }
+    }
+
+    /** Every mark of every scale, in every step: nearest to itself, read as it is written, in order, and in range. */
+    @Test
+    public void everyMarkGoesRound() {
+        int marks = 0;
+        for (DialStep step : DialStep.values()) {
+            for (double range : new double[] {0, 3, 6.5, 7, 8, 9, 12}) {
+                marks += roundTrips(new Fractions(range, step));
+                marks += roundTrips(new StopScale(10, range, step));
+                for (DialMark mark : new Fractions(range, step).marks()) {
+                    // the same light by the other scale, and back
+                    DialMark other = new StopScale(10, range, step).nearest(mark.below());
+                    assertThat(new Fractions(range, step).nearest(other.below()))
+                            .isEqualTo(mark);
+                }
+                marks += roundTrips(new StopScale(4.5, range, step));
+            }
+        }
+        for (Dimming dimming : Dimming.values()) {
+            for (double lowest : new double[] {0.001, 0.01, 0.05, 0.1, 0.2, 1}) {
+                for (double size : new double[] {0.001, 0.005, 0.01, 0.05, 0.1, 0.25}) {
+                    marks += roundTrips(new Percent(lowest, size, dimming));
+                }
+            }
+        }
+        assertThat(marks).isGreaterThan(5000);
+    }
+
+    private static int roundTrips(PowerDial dial) {
+        double before = -1;
+        List<DialMark> marks = dial.marks();
+        for (DialMark mark : marks) {
+            assertThat(mark.below()).isBetween(0.0, dial.range() + 1e-9).isGreaterThan(before);
+            assertThat(dial.nearest(mark.below())).as("%s of %s", mark, dial).isEqualTo(mark);
+            if (marks.size() < 130) {
+                assertThat(dial.read(mark.text())).contains(mark);
+                assertThat(dial.read(" " + mark.text().replace(" ", ""))).contains(mark);
+            }
+            before = mark.below();
+        }
+        assertThat(dial.read("11/7")).isEmpty();
+        return marks.size();
     }
 
     @Test

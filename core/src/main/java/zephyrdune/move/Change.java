@@ -1,0 +1,41 @@
+package zephyrdune.move;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import zephyrdune.readings.Reading;
+import zephyrdune.readings.ReadingKind;
+import zephyrdune.readings.Readings;
+import zephyrdune.table.TableSet;
+
+/**
+ * A reading before and after something was done to a set.
+ *
+ * @param before in the unit of the kind; absent when there was nothing to read
+ * @param after likewise
+ */
+public record Change(ReadingKind kind, OptionalDouble before, OptionalDouble after) {
+
+    /** Less than this share of a value, and than a twentieth of a stop, is no change. */
+    private static final double NOTICED = 0.03;
+
+    static List<Change> between(TableSet before, TableSet after, ReadingKind... kinds) {
+        List<Change> changes = new ArrayList<>();
+        for (ReadingKind kind : kinds) {
+            Reading was = Readings.of(before, kind);
+            Reading is = Readings.of(after, kind);
+            changes.add(new Change(kind, was.value(), is.value()));
+        }
+        return changes;
+    }
+
+    /** Whether one would notice it. */
+    boolean noticed() {
+        if (before.isEmpty() || after.isEmpty()) {
+            return before.isPresent() != after.isPresent();
+        }
+        double off = Math.abs(after.getAsDouble() - before.getAsDouble());
+        return off > NOTICED * Math.max(1, Math.abs(before.getAsDouble()))
+                || kind.unit() == zephyrdune.measure.Unit.METRE && off > NOTICED * Math.abs(before.getAsDouble());
+    }
+}
