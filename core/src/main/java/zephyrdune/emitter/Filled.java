@@ -19,10 +19,10 @@ import zephyrdune.table.WalledRoom;
  *
  * @param exitance lumens (lumen seconds of a flash) per square metre
  */
-record Filled(Evenness evenness, double exitance) {
+public record Filled(Evenness evenness, double exitance) {
 
     /** For one of the fillings that are computed. */
-    static Filled of(Light light, Pose pose, Room room, Outline outline) {
+    public static Filled of(Light light, Pose pose, Room room, Outline outline) {
         Distribution beam = light.source().distribution();
         double axial = light.source().axialIntensity();
         if (light.filling() instanceof FromBehind behind) {
@@ -61,7 +61,7 @@ record Filled(Evenness evenness, double exitance) {
     }
 
     /** All light that the board of a book light sends back, lumens. */
-    static double boardFlux(Light light, BookLight book, Pose pose) {
+    public static double boardFlux(Light light, BookLight book, Pose pose) {
         return light.source().axialIntensity()
                 / (book.throwing() * book.throwing())
                 * book.surface().luminous()

@@ -19,12 +19,12 @@ import zephyrdune.table.Light;
  * @param outer share that stays in the outer baffle
  * @param out share that leaves
  */
-record SoftboxLight(Filled filled, double lining, double inner, double outer, double out) {
+public record SoftboxLight(Filled filled, double lining, double inner, double outer, double out) {
 
     /** Of the light that a cloth does not let through, it sends this share back (common practice, from memory). */
     private static final double BACK = 0.8;
 
-    static SoftboxLight of(Light light, InBox box, Outline outline) {
+    public static SoftboxLight of(Light light, InBox box, Outline outline) {
         return box.inner() instanceof InnerBaffle inner
                 ? withInner(light, box, inner, outline)
                 : single(light, box, outline);
@@ -34,7 +34,12 @@ record SoftboxLight(Filled filled, double lining, double inner, double outer, do
         return new double[] {light.face().across() / 2, light.face().along() / 2};
     }
 
-    static PointLit straight(Light light, double[] half, double gap) {
+    /** What the bare source gives a face square before it, before anything is sent back. */
+    public static Evenness straightOn(Light light, double[] half, double gap) {
+        return straight(light, half, gap);
+    }
+
+    private static PointLit straight(Light light, double[] half, double gap) {
         return PointLit.of(
                 light.source().distribution(),
                 Vector3D.of(0, 0, gap),

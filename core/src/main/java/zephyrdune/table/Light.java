@@ -8,6 +8,7 @@ import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
+import zephyrdune.power.DialMark;
 import zephyrdune.source.LedPanel;
 import zephyrdune.source.Source;
 
@@ -93,6 +94,11 @@ public record Light(
     /** All that is stated to be lost, in stops. */
     public double loss() {
         return losses.stream().mapToDouble(Loss::amount).sum();
+    }
+
+    /** The marks of its power control, from full downwards. */
+    public List<DialMark> marks() {
+        return source.dial().marks();
     }
 
     /** From the aim point towards the centre of the face, a unit vector. */

@@ -10,6 +10,8 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.chain.Chain;
+import zephyrdune.chain.Link;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.measure.Refused;
 import zephyrdune.power.DialStep;

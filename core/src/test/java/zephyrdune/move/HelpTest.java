@@ -7,10 +7,10 @@ import static zephyrdune.table.Sets.chowder;
 
 import java.util.List;
 import org.testng.annotations.Test;
+import zephyrdune.ambient.AmbientLevel;
 import zephyrdune.kit.ReadyMade;
 import zephyrdune.kit.Shaper;
 import zephyrdune.measure.OutOfLimits;
-import zephyrdune.metering.AmbientLevel;
 import zephyrdune.move.PowerHelp.Way;
 import zephyrdune.power.DialStep;
 import zephyrdune.power.Fractions;

@@ -38,14 +38,14 @@ public final class ReadingsFile {
         }
         ArrayNode doubts = file.putArray("doubts");
         for (Doubt doubt : Doubt.about(set)) {
-            doubts.addObject().put("field", doubtField(doubt)).put("words", doubt.words());
+            doubts.addObject().put("field", field(doubt.field())).put("words", doubt.words());
         }
         return JSON.writeValueAsString(file) + "\n";
     }
 
-    /** The field of a doubt by its name in a set file. */
-    public static String doubtField(Doubt doubt) {
-        return Field.pathInFile(TableSet.class, doubt.field());
+    /** A field of a set by its name in a set file. */
+    public static String field(String corePath) {
+        return Field.pathInFile(TableSet.class, corePath);
     }
 
     private static void put(ObjectNode node, Reading reading) {

@@ -250,7 +250,7 @@ public class PicturesTest extends RunningServer {
             viewer.wish(3, bare());
             assertThat(viewer.next().news.get("turn").asLong()).isEqualTo(3);
             viewer.say("{\"look\": {\"across\": 0.5, \"down\": 0.5}}");
-            assertThat(viewer.word().get("loupe").get("owner").asInt()).isEqualTo(5);
+            assertThat(viewer.word().get("loupe").get("owner").asInt()).isEqualTo(6);
         }
     }
 

@@ -11,6 +11,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.chain.Chain;
+import zephyrdune.chain.Link;
 import zephyrdune.exposure.MarkedScale;
 import zephyrdune.formats.ReadingsFile;
 import zephyrdune.measure.Unit;
@@ -21,6 +23,7 @@ import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
 import zephyrdune.table.CameraAngle;
+import zephyrdune.table.Origin;
 import zephyrdune.table.TableSet;
 
 @RestController
@@ -64,11 +67,44 @@ class ReadingsController {
     record DoubtAnswer(String field, String words) {
 
         static DoubtAnswer of(Doubt doubt) {
-            return new DoubtAnswer(ReadingsFile.doubtField(doubt), doubt.words());
+            return new DoubtAnswer(ReadingsFile.field(doubt.field()), doubt.words());
         }
     }
 
-    record ReadingsAnswer(List<ReadingAnswer> readings, List<DoubtAnswer> doubts) {}
+    /**
+     * One thing on the way of the light from source to face; lengths in metres, angles in radians.
+     *
+     * @param field of the set file that it is stated in
+     * @param origin where its numbers come from; null where that is not known
+     */
+    record LinkAnswer(
+            Link.Kind kind,
+            String title,
+            String effect,
+            String field,
+            double lossStops,
+            double across,
+            double along,
+            double used,
+            double spread,
+            @Schema(nullable = true) Origin origin) {
+
+        static LinkAnswer of(Link link) {
+            return new LinkAnswer(
+                    link.kind(),
+                    link.kind().title(),
+                    link.kind().effect(),
+                    ReadingsFile.field(link.field()),
+                    link.loss(),
+                    link.across(),
+                    link.along(),
+                    link.used(),
+                    link.spread(),
+                    link.origin().orElse(null));
+        }
+    }
+
+    record ReadingsAnswer(List<ReadingAnswer> readings, List<DoubtAnswer> doubts, List<LinkAnswer> chain) {}
 
     /** What goes with every reading of a kind: its words, what moves it, and values often wanted of it. */
     record KindAnswer(
@@ -113,7 +149,8 @@ class ReadingsController {
     ReadingsAnswer readings(@RequestBody TableSet set) {
         return turnstile.pass(() -> new ReadingsAnswer(
                 Readings.of(set).stream().map(ReadingAnswer::of).toList(),
-                Doubt.about(set).stream().map(DoubtAnswer::of).toList()));
+                Doubt.about(set).stream().map(DoubtAnswer::of).toList(),
+                Chain.of(set).stream().map(LinkAnswer::of).toList()));
     }
 
     @GetMapping("/api/reading-kinds")

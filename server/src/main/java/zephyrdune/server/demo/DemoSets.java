@@ -17,10 +17,12 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import zephyrdune.formats.BadFile;
+import zephyrdune.formats.KitFormat;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.server.kit.KitStore;
 import zephyrdune.server.sets.SetStore;
 
-/** Puts the demo sets into a database once: what is changed or deleted afterwards stays so. */
+/** Puts the demo sets and the demo kit into a database once: what is changed or deleted afterwards stays so. */
 @Component
 @ConditionalOnProperty("zephyrdune.demo")
 class DemoSets implements ApplicationRunner {
@@ -29,12 +31,14 @@ class DemoSets implements ApplicationRunner {
 
     private final JdbcClient jdbc;
     private final SetStore store;
+    private final KitStore kits;
     private final TransactionTemplate transaction;
     private final Clock clock;
 
-    DemoSets(JdbcClient jdbc, SetStore store, TransactionTemplate transaction, Clock clock) {
+    DemoSets(JdbcClient jdbc, SetStore store, KitStore kits, TransactionTemplate transaction, Clock clock) {
         this.jdbc = jdbc;
         this.store = store;
+        this.kits = kits;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -48,7 +52,23 @@ class DemoSets implements ApplicationRunner {
             if (first == 1) {
                 load();
             }
+            int kit = jdbc.sql("insert into done_once (what, done_at) values ('demo kit', ?) on conflict do nothing")
+                    .param(clock.instant().atOffset(ZoneOffset.UTC))
+                    .update();
+            if (kit == 1) {
+                loadKit();
+            }
         });
+    }
+
+    private void loadKit() {
+        try {
+            Resource file = new PathMatchingResourcePatternResolver().getResource("classpath:demo-kit.json");
+            // a kit that somebody has begun stays theirs
+            kits.replace(0, KitFormat.read(file.getContentAsByteArray()));
+        } catch (IOException | BadFile e) {
+            throw new IllegalStateException("the demo kit cannot be read", e);
+        }
     }
 
     private void load() {

@@ -1,5 +1,6 @@
 package zephyrdune.server.http;
 
+import java.util.function.Function;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -18,11 +19,14 @@ import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.BadFile;
+import zephyrdune.formats.KitFormat;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.kit.Kit;
 import zephyrdune.table.TableSet;
 
-/** A set in a request or an answer has the very shape of the set file. */
+/** A set or kit in a request or an answer has the very shape of its file. */
 @Configuration
 class SetJson {
 
@@ -42,25 +46,50 @@ class SetJson {
                 .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-                .addModule(new SimpleModule("set")
-                        .addSerializer(TableSet.class, new Writer())
-                        .addDeserializer(TableSet.class, new Reader()))
+                .addModule(module())
                 .build();
     }
 
-    private static final class Writer extends ValueSerializer<TableSet> {
+    private static SimpleModule module() {
+        return new SimpleModule("documents")
+                .addSerializer(TableSet.class, new Writer<>(SetFormat::tree))
+                .addDeserializer(TableSet.class, new Reader<>(SetFormat::read))
+                .addSerializer(Kit.class, new Writer<>(KitFormat::tree))
+                .addDeserializer(Kit.class, new Reader<>(KitFormat::read));
+    }
+
+    private static final class Writer<T> extends ValueSerializer<T> {
+
+        private final Function<T, ObjectNode> tree;
+
+        Writer(Function<T, ObjectNode> tree) {
+            this.tree = tree;
+        }
+
         @Override
-        public void serialize(TableSet set, JsonGenerator generator, SerializationContext context) {
-            generator.writeTree(SetFormat.tree(set));
+        public void serialize(T document, JsonGenerator generator, SerializationContext context) {
+            generator.writeTree(tree.apply(document));
         }
     }
 
-    private static final class Reader extends ValueDeserializer<TableSet> {
+    /** How a document is read from a tree. */
+    private interface Parser<T> {
+        T read(JsonNode tree) throws BadFile;
+    }
+
+    private static final class Reader<T> extends ValueDeserializer<T> {
+
+        private final Parser<T> parsing;
+
+        Reader(Parser<T> parsing) {
+            this.parsing = parsing;
+        }
+
         @Override
-        public TableSet deserialize(JsonParser parser, DeserializationContext context) {
+        public T deserialize(JsonParser parser, DeserializationContext context) {
             JsonNode tree = context.readTree(parser);
             try {
-                return SetFormat.read(tree);
+                return parsing.read(tree);
             } catch (BadFile e) {
                 throw DatabindException.from(parser, e.getMessage(), e);
             }

@@ -53,6 +53,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail overtaken(Overtaken e) {
+        return problem(HttpStatus.CONFLICT, "kit-saved-since", "Saved elsewhere", e.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail refused(Refused e) {
         ProblemDetail problem =
                 problem(HttpStatus.UNPROCESSABLE_CONTENT, "bad-question", "This cannot be answered", e.getMessage());
@@ -93,10 +98,13 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private ProblemDetail unreadable(HttpMessageNotReadableException e) {
+        // a document within a request is wrapped in what is known of the request
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof BadFile bad) {
                 return badSet(bad);
             }
+        }
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof StreamConstraintsException) {
                 return tooLong(new TooLong("The request is longer or deeper than any set: at most %,d bytes"
                         .formatted(SetFormat.LONGEST_FILE)));

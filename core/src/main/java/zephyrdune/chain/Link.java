@@ -1,4 +1,4 @@
-package zephyrdune.emitter;
+package zephyrdune.chain;
 
 import java.util.Optional;
 import zephyrdune.table.Origin;

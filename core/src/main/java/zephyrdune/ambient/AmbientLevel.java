@@ -1,4 +1,4 @@
-package zephyrdune.metering;
+package zephyrdune.ambient;
 
 import zephyrdune.exposure.CorrectExposure;
 import zephyrdune.measure.Limits;

@@ -1,10 +1,15 @@
-package zephyrdune.emitter;
+package zephyrdune.chain;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import zephyrdune.distribution.Coverage;
 import zephyrdune.distribution.Distribution;
+import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.Evenness;
+import zephyrdune.emitter.Filled;
+import zephyrdune.emitter.Outline;
+import zephyrdune.emitter.SoftboxLight;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Beam;
 import zephyrdune.table.BookLight;
@@ -81,7 +86,7 @@ public final class Chain {
                 double[] half = {
                     light.face().across() / 2 * inner.place(), light.face().along() / 2 * inner.place()
                 };
-                double used = usedShare(SoftboxLight.straight(light, half, box.depth() * inner.place()));
+                double used = usedShare(SoftboxLight.straightOn(light, half, box.depth() * inner.place()));
                 after(
                         Link.Kind.INNER_BAFFLE,
                         field + ".inner",

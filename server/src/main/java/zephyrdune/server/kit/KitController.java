@@ -1,0 +1,54 @@
+package zephyrdune.server.kit;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.KitFormat;
+import zephyrdune.kit.Kit;
+import zephyrdune.kit.ReadyMade;
+import zephyrdune.server.problems.Overtaken;
+
+@RestController
+@Tag(name = "kit", description = "What the photographer owns")
+class KitController {
+
+    private final KitStore store;
+
+    KitController(KitStore store) {
+        this.store = store;
+    }
+
+    @GetMapping("/api/kit")
+    @Operation(operationId = "getKit", summary = "The kit; empty, of version 0, before anything was saved")
+    StoredKit get() {
+        return store.find();
+    }
+
+    @PutMapping("/api/kit")
+    @Operation(
+            operationId = "saveKit",
+            summary = "Save the kit on top of the version the writer has seen; 409 when someone else saved since")
+    StoredKit save(@RequestBody StoredKit seen) {
+        return store.replace(seen.version(), seen.kit()).orElseThrow(Overtaken::new);
+    }
+
+    @GetMapping("/api/kit/ready-made")
+    @Operation(operationId = "readyMade", summary = "Generic pieces to start from")
+    Kit readyMade() {
+        return ReadyMade.kit();
+    }
+
+    @PostMapping(value = "/api/kit-files", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Operation(operationId = "openKitFile", summary = "Read a kit file; nothing is saved")
+    Kit open(HttpServletRequest request) throws IOException, BadFile {
+        return KitFormat.read(request.getInputStream().readNBytes(KitFormat.LONGEST_FILE + 1));
+    }
+}
