@@ -4,6 +4,9 @@ import { api } from "./api/client";
 import { Banners } from "./Banners";
 import { Controls } from "./controls/Controls";
 import { Header } from "./Header";
+import { NewSet } from "./kit/NewSet";
+import { startNewSet, useNewSet } from "./kit/newSetOpen";
+import { useKit } from "./kit/store";
 import { Picture } from "./picture/Picture";
 import { Floor } from "./plan/Floor";
 import { Rise } from "./plan/Rise";
@@ -20,6 +23,8 @@ import { Notices } from "./ui/notices";
 export function App() {
   const reach = useReach();
   const isOpen = useTable((table) => table.id !== null);
+  const asking = useNewSet(({ open }) => open);
+  useEffect(() => void useKit.getState().fetch(), []);
   useAnswersOf(reach);
   useAddress();
   useKeys();
@@ -28,6 +33,7 @@ export function App() {
       <Header />
       <Banners />
       {isOpen ? <WorkingView reach={reach} /> : <NothingOpen />}
+      <NewSet open={asking} onClose={() => useNewSet.setState({ open: false })} />
       <Conflict />
       <Notices />
     </div>
@@ -72,10 +78,10 @@ function NothingOpen() {
         <h1 className="mt-4 font-semibold text-2xl">The table is empty</h1>
         <p className="mt-2 text-soft">
           {none
-            ? "Start with a plate and a softbox, then drag the light and watch the frame."
+            ? "Say what lights it and where it stands, then drag the light and watch the frame."
             : "Open one of your sets, or start a new one."}
         </p>
-        <Button look="strong" className="mt-5" onClick={() => void actions.addStarter()}>
+        <Button look="strong" className="mt-5" onClick={startNewSet}>
           Start a new set
         </Button>
         <ul className="mt-6 grid gap-1">

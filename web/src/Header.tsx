@@ -1,6 +1,8 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { Download, LayoutList, Moon, Redo2, Ruler, Save, Sun, Undo2 } from "lucide-react";
+import { Backpack, Download, LayoutList, Moon, Redo2, Ruler, Save, Sun, Undo2 } from "lucide-react";
 import { useState } from "react";
+import { KitSheet } from "./kit/KitSheet";
+import { startNewSet } from "./kit/newSetOpen";
 import { download, setActions } from "./sets/actions";
 import { SetsSheet } from "./sets/SetsSheet";
 import { usePreferences } from "./table/preferences";
@@ -15,6 +17,7 @@ export function Header() {
   const redoable = useTable((table) => table.future.length > 0);
   const { theme, lengthUnit, setTheme, setLengthUnit } = usePreferences();
   const [listing, setListing] = useState(false);
+  const [packing, setPacking] = useState(false);
   const actions = setActions(useQueryClient());
   const { undo, redo } = useTable.getState();
   return (
@@ -25,6 +28,9 @@ export function Header() {
       </div>
       <Button look="outline" onClick={() => setListing(true)}>
         <LayoutList size={16} /> <span className="max-sm:sr-only">Sets</span>
+      </Button>
+      <Button look="outline" onClick={() => setPacking(true)}>
+        <Backpack size={16} /> <span className="max-sm:sr-only">Kit</span>
       </Button>
       {set && (
         <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:order-last max-sm:w-full">
@@ -67,7 +73,8 @@ export function Header() {
           <Save size={16} /> <span className="max-sm:sr-only">Save</span>
         </Button>
       )}
-      <SetsSheet open={listing} onClose={() => setListing(false)} />
+      <KitSheet open={packing} onClose={() => setPacking(false)} />
+      <SetsSheet open={listing} onClose={() => setListing(false)} onNew={startNewSet} />
     </header>
   );
 }

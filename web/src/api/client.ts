@@ -1,18 +1,24 @@
 import type {
+  DialMark,
   Difference,
+  Kit,
   Lamp,
   Lever,
   Marks,
   Move,
   PictureFileKind,
   PictureStops,
+  PlaceLight,
   Plan,
+  PowerHelp,
   Problem,
   Profile,
   Reading,
   ReadingKind,
   ReadingsAnswer,
+  SameSoftness,
   SetSummary,
+  StoredKit,
   StoredSet,
   TableSet,
 } from "./types";
@@ -88,6 +94,18 @@ export const api = {
   openLampFile: (file: Blob) => json<Lamp>("/api/lamp-files", bytes(file)),
   writeLightFile: async (set: TableSet) =>
     (await ask("/api/light-files", send("POST", set))).blob(),
+  kit: () => json<StoredKit>("/api/kit"),
+  saveKit: (version: number, kit: Kit) =>
+    json<StoredKit>("/api/kit", send("PUT", { version, kit })),
+  readyMade: () => json<Kit>("/api/kit/ready-made"),
+  openKitFile: (file: Blob) => json<Kit>("/api/kit-files", bytes(file)),
+  powerHelp: (set: TableSet) => json<PowerHelp[]>("/api/power-help", send("POST", set)),
+  dialMarks: (set: TableSet) => json<DialMark[]>("/api/dial-marks", send("POST", set)),
+  placeLights: () => json<PlaceLight[]>("/api/place-lights"),
+  roomLevel: (by: "METER" | "FRAME", value: number, set: TableSet) =>
+    json<{ lux: number }>(`/api/room-levels?by=${by}&value=${value}`, send("POST", set)),
+  sameSoftness: (set: TableSet, other: TableSet) =>
+    json<SameSoftness>("/api/same-softness", send("POST", { set, other })),
   marks: () => json<Marks>("/api/marks"),
   readingKinds: () => json<ReadingKind[]>("/api/reading-kinds"),
   readings: (set: TableSet) => json<ReadingsAnswer>("/api/readings", send("POST", set)),

@@ -1,22 +1,22 @@
 import { ChevronDown } from "lucide-react";
 import { useId } from "react";
-import { choicesAt } from "../table/limits";
+import { choicesIn } from "../table/limits";
+import { useOwner } from "../table/owner";
 import { valueAt } from "../table/paths";
-import { useTable } from "../table/store";
 
 /** One of the words that the set's schema allows at a path. */
 export function Choice({ path, label }: { path: string; label: string }) {
-  const set = useTable((table) => table.set);
-  if (!set) return null;
-  const value = valueAt(set, path);
+  const owner = useOwner();
+  if (!owner) return null;
+  const value = valueAt(owner.value, path);
   if (typeof value !== "string") return null;
   return (
     <Select
       label={label}
       value={value}
-      choices={choicesAt(set, path)}
+      choices={choicesIn(owner, path)}
       testId={path}
-      onChoose={(word) => useTable.getState().change(path, word)}
+      onChoose={(word) => owner.change(path, word)}
     />
   );
 }
@@ -26,10 +26,12 @@ type SelectProps = {
   value: string;
   choices: string[];
   testId: string;
+  /** The choices are names, to be shown as they are. */
+  verbatim?: boolean;
   onChoose: (word: string) => void;
 };
 
-export function Select({ label, value, choices, testId, onChoose }: SelectProps) {
+export function Select({ label, value, choices, testId, verbatim = false, onChoose }: SelectProps) {
   const id = useId();
   return (
     <div className="min-w-0">
@@ -46,7 +48,7 @@ export function Select({ label, value, choices, testId, onChoose }: SelectProps)
         >
           {choices.map((word) => (
             <option key={word} value={word}>
-              {spoken(word)}
+              {verbatim ? word : spoken(word)}
             </option>
           ))}
         </select>

@@ -1,24 +1,27 @@
 import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
 import type { Card, Prop } from "../api/types";
+import { ChainPanel } from "../kit/ChainPanel";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
-import { angle, kelvin, lux, millimetres, percent, stops } from "../table/units";
+import { angle, kelvin, millimetres, percent, stops } from "../table/units";
 import { Choice, Select, spoken } from "./Choice";
 import { DISHES } from "./dishes";
 import { KindChoice } from "./KindChoice";
-import { BASES, CARD, HOLES, PROP, ROOMS } from "./kinds";
+import { BASES, CARD, HOLES, PROP } from "./kinds";
 import { FacePanel, PlacePanel, PowerPanel, SourcePanel } from "./LightPanels";
 import { MarkChoice } from "./MarkChoice";
 import { aperture, shutter, speed } from "./marks";
 import { NumberField } from "./NumberField";
 import { PartFields } from "./PartFields";
 import { PartList } from "./PartList";
+import { RoomPanel } from "./RoomPanel";
 import { useMarks } from "./useMarks";
 
 const TABS: { value: string; label: string; panel: () => ReactNode }[] = [
   { value: "place", label: "Place", panel: PlacePanel },
-  { value: "face", label: "Face", panel: FacePanel },
+  { value: "chain", label: "Chain", panel: ChainPanel },
+  { value: "face", label: "Shaper", panel: FacePanel },
   { value: "source", label: "Source", panel: SourcePanel },
   { value: "power", label: "Power", panel: PowerPanel },
   { value: "camera", label: "Camera", panel: CameraPanel },
@@ -167,24 +170,6 @@ function CameraPanel() {
         scale="shutters"
         show={shutter}
       />
-    </>
-  );
-}
-
-function RoomPanel() {
-  const length = useLength();
-  return (
-    <>
-      <NumberField path="ambient.illuminanceLux" label="Room light" quantity={lux} />
-      <NumberField path="ambient.colourTemperatureKelvin" label="Its colour" quantity={kelvin} />
-      <NumberField path="ambient.buriedAtStops" label="Buried at" quantity={stops} />
-      <Choice path="tableTop.surface" label="Table top" />
-      <Choice path="backdrop.surface" label="Backdrop" />
-      <NumberField path="backdrop.distanceMetres" label="Backdrop behind" quantity={length} />
-      <NumberField path="backdrop.widthMetres" label="Backdrop width" quantity={length} />
-      <NumberField path="backdrop.heightMetres" label="Backdrop height" quantity={length} />
-      <KindChoice path="room" label="Walls" kinds={ROOMS} />
-      <PartFields path="room" />
     </>
   );
 }

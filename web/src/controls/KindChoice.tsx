@@ -1,5 +1,5 @@
+import { useOwner } from "../table/owner";
 import { valueAt } from "../table/paths";
-import { useTable } from "../table/store";
 import { Select } from "./Choice";
 
 type Props = {
@@ -11,11 +11,9 @@ type Props = {
 
 /** Which kind a part of the set is; another one starts with usual values. */
 export function KindChoice({ path, label, kinds }: Props) {
-  const kind = useTable((table) => {
-    const part = table.set && (valueAt(table.set, path) as { kind: string } | undefined);
-    return part?.kind;
-  });
-  if (!kind) return null;
+  const owner = useOwner();
+  const kind = owner && (valueAt(owner.value, path) as { kind: string } | undefined)?.kind;
+  if (!owner || !kind) return null;
   const choices = Object.keys(kinds);
   return (
     <Select
@@ -23,7 +21,7 @@ export function KindChoice({ path, label, kinds }: Props) {
       value={kind}
       choices={choices.includes(kind) ? choices : [kind, ...choices]}
       testId={`${path}.kind`}
-      onChoose={(word) => useTable.getState().change(path, kinds[word])}
+      onChoose={(word) => owner.change(path, kinds[word])}
     />
   );
 }

@@ -1,32 +1,19 @@
+import { useQuery } from "@tanstack/react-query";
 import { useRef } from "react";
 import { api } from "../api/client";
 import { useAnswers } from "../readings/answers";
 import { attempt, downloadLight } from "../sets/actions";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
-import {
-  angle,
-  clock,
-  guideNumber,
-  kelvin,
-  lumens,
-  lumensPerWatt,
-  lux,
-  millimetres,
-  mired,
-  percent,
-  plain,
-  stops,
-  wattSeconds,
-} from "../table/units";
+import { angle, clock, mired } from "../table/units";
 import { tell } from "../ui/notices";
-import { Choice } from "./Choice";
-import { KindChoice } from "./KindChoice";
-import { DIALS, FILLINGS, FLASH_OUTPUTS, faces, LED_OUTPUTS, SOURCES, SPREADS } from "./kinds";
-import { MarkChoice } from "./MarkChoice";
-import { aperture } from "./marks";
+import { Choice, Select } from "./Choice";
+import { FILLINGS, SPREADS } from "./kinds";
 import { NumberField } from "./NumberField";
 import { PanelButton } from "./PanelButton";
+import { PowerWays } from "./PowerWays";
+import { ShaperFields } from "./ShaperFields";
+import { DialFields, SourceFields } from "./SourceFields";
 
 /** Where the light is. */
 export function PlacePanel() {
@@ -45,137 +32,14 @@ export function PlacePanel() {
 
 /** The surface the light comes from. */
 export function FacePanel() {
-  const length = useLength();
-  const face = useTable((table) => table.set?.light.face);
-  const spread = useTable((table) => table.set?.light.spread.kind);
-  const filling = useTable((table) => table.set?.light.filling.kind);
-  if (!face) return null;
-  return (
-    <>
-      <KindChoice path="light.face" label="Shape" kinds={faces(face)} />
-      {face.kind === "rectangle" && (
-        <>
-          <NumberField path="light.face.widthMetres" label="Width" quantity={length} />
-          <NumberField path="light.face.heightMetres" label="Height" quantity={length} />
-          <PanelButton onClick={turn}>Turn 90°</PanelButton>
-        </>
-      )}
-      {face.kind === "strip" && (
-        <>
-          <NumberField path="light.face.lengthMetres" label="Length" quantity={length} />
-          <NumberField path="light.face.breadthMetres" label="Breadth" quantity={length} />
-          <Choice path="light.face.stance" label="Turned" />
-        </>
-      )}
-      {face.kind === "disc" && (
-        <NumberField path="light.face.diameterMetres" label="Across" quantity={length} />
-      )}
-      {face.kind === "octagon" && (
-        <NumberField path="light.face.acrossFlatsMetres" label="Side to side" quantity={length} />
-      )}
-      <KindChoice path="light.filling" label="Filled" kinds={FILLINGS} />
-      {filling === "hot-spot" && (
-        <NumberField path="light.filling.sideStops" label="Centre to side" quantity={stops} />
-      )}
-      {filling === "from-behind" && (
-        <NumberField path="light.filling.gapMetres" label="Source behind it" quantity={length} />
-      )}
-      <KindChoice path="light.spread" label="Gives its light" kinds={SPREADS} />
-      {spread === "beam" && (
-        <NumberField path="light.spread.power" label="Power of cosine" quantity={plain} />
-      )}
-      {spread === "gridded" && (
-        <>
-          <NumberField
-            path="light.spread.cellWidthMetres"
-            label="Cell width"
-            quantity={millimetres}
-          />
-          <NumberField
-            path="light.spread.cellDepthMetres"
-            label="Cell depth"
-            quantity={millimetres}
-          />
-          <NumberField path="light.spread.axialLossStops" label="Grid loss" quantity={stops} />
-        </>
-      )}
-    </>
-  );
+  return <ShaperFields at="light" />;
 }
 
-function turn() {
-  const { set, change } = useTable.getState();
-  if (set?.light.face.kind !== "rectangle") return;
-  const { widthMetres, heightMetres } = set.light.face;
-  change("light.face", { kind: "rectangle", widthMetres: heightMetres, heightMetres: widthMetres });
-}
-
-/** What makes the light, and what is lost of it on the way to the face. */
+/** What makes the light. */
 export function SourcePanel() {
-  const length = useLength();
-  const source = useTable((table) => table.set?.light.source);
-  if (!source) return null;
-  const output = "output" in source ? source.output.kind : null;
-  const flash = source.kind === "battery-flash" || source.kind === "mains-flash";
-  const at = "light.source.output";
   return (
     <>
-      <KindChoice path="light.source" label="Source" kinds={SOURCES} />
-      {output && (
-        <KindChoice path={at} label="Stated by" kinds={flash ? FLASH_OUTPUTS : LED_OUTPUTS} />
-      )}
-      {output === "guide-number" && (
-        <>
-          <NumberField
-            path={`${at}.guideNumberMetres`}
-            label="Guide number"
-            quantity={guideNumber}
-          />
-          <NumberField
-            path={`${at}.statedAtMetres`}
-            label="Stated at zoom"
-            quantity={millimetres}
-          />
-        </>
-      )}
-      {output === "watt-seconds" && (
-        <>
-          <NumberField path={`${at}.energyWattSeconds`} label="Energy" quantity={wattSeconds} />
-          <NumberField
-            path={`${at}.efficacyLumensPerWatt`}
-            label="Efficacy"
-            quantity={lumensPerWatt}
-          />
-        </>
-      )}
-      {output === "metered-aperture" && (
-        <>
-          <MarkChoice
-            path={`${at}.apertureFNumber`}
-            label="Metered"
-            scale="apertures"
-            show={aperture}
-          />
-          <NumberField path={`${at}.fromMetres`} label="From" quantity={length} />
-        </>
-      )}
-      {output === "lux-at-one-metre" && (
-        <NumberField path={`${at}.atOneMetreLux`} label="At one metre" quantity={lux} />
-      )}
-      {output === "lumens" && (
-        <NumberField path={`${at}.fluxLumens`} label="Flux" quantity={lumens} />
-      )}
-      {source.kind === "battery-flash" && (
-        <NumberField path="light.source.zoomMetres" label="Zoom" quantity={millimetres} />
-      )}
-      {"beamAngleDegrees" in source && (
-        <NumberField path="light.source.beamAngleDegrees" label="Beam angle" quantity={angle} />
-      )}
-      {source.kind === "measured-lamp" && (
-        <p className="self-end pb-2 text-sm leading-tight">{source.name}</p>
-      )}
-      <NumberField path="light.lossStops" label="Lost on the way" quantity={stops} />
-      <NumberField path="light.source.colourTemperatureKelvin" label="Colour" quantity={kelvin} />
+      <SourceFields at="light.source" />
       <NumberField path="light.gelMired" label="Gel" quantity={mired} />
       <LampFiles />
     </>
@@ -223,7 +87,7 @@ async function openLamp(file: File): Promise<void> {
     ...set.light,
     ...lamp,
     spread: SPREADS.bare,
-    lossStops: 0,
+    losses: [],
     filling: FILLINGS["evenly-lit"],
   });
   tell("The lamp is on the table, bare", { action: { label: "Take it back", run: undo } });
@@ -236,37 +100,57 @@ async function writeLight(): Promise<void> {
 
 /** The light's own control, and the mark to set. */
 export function PowerPanel() {
-  const dial = useTable((table) => table.set?.light.source.dial.kind);
   const fixed = useTable((table) => table.set?.light.powerChoice === "fixed");
   const power = useAnswers((answers) => answers.readings.find(({ kind }) => kind === "POWER"));
-  const at = "light.source.dial";
   return (
     <>
       <Choice path="light.powerChoice" label="Power" />
-      {fixed && <NumberField path="light.powerStops" label="Below full" quantity={stops} />}
+      {fixed && <FixedMark />}
       <div className="min-w-0" data-testid="mark">
         <p className="text-soft text-xs">{fixed ? "Stands at" : "Set"}</p>
         <p className="mt-0.5 flex h-9 items-center whitespace-nowrap font-semibold text-lg">
           {power?.text || "—"}
         </p>
       </div>
-      <KindChoice path={at} label="Control" kinds={DIALS} />
-      {dial === "percent" ? (
-        <>
-          <NumberField path={`${at}.lowest`} label="Lowest" quantity={percent} />
-          <NumberField path={`${at}.step`} label="Step" quantity={percent} />
-          <Choice path={`${at}.dimming`} label="Dims" />
-        </>
-      ) : (
-        <>
-          {dial === "stop-scale" && (
-            <NumberField path={`${at}.top`} label="Full is" quantity={plain} />
-          )}
-          <NumberField path={`${at}.rangeStops`} label="Goes down by" quantity={stops} />
-          <Choice path={`${at}.step`} label="In steps of" />
-        </>
+      {power?.note && (
+        <p className="col-span-full text-alarm text-sm" data-testid="power-note">
+          {power.note}.
+        </p>
       )}
-      {power?.note && <p className="col-span-full text-alarm text-sm">{power.note}.</p>}
+      <PowerWays />
+      <DialFields at="light.source.dial" />
     </>
+  );
+}
+
+/** Where a fixed control stands, by its own marks. */
+function FixedMark() {
+  const set = useTable((table) => table.possible);
+  const power = useTable((table) => table.set?.light.powerStops ?? 0);
+  const dial = JSON.stringify(set?.light.source.dial);
+  const marks = useQuery({
+    queryKey: ["dial-marks", dial],
+    queryFn: () => (set ? api.dialMarks(set) : Promise.resolve([])),
+    enabled: set !== null,
+    staleTime: Infinity,
+  });
+  const all = marks.data ?? [];
+  const now = all.reduce<(typeof all)[number] | undefined>(
+    (best, mark) =>
+      best && Math.abs(best.belowStops - power) <= Math.abs(mark.belowStops - power) ? best : mark,
+    undefined,
+  );
+  if (!now) return null;
+  return (
+    <Select
+      label="Turned to"
+      value={now.text}
+      choices={all.map(({ text }) => text)}
+      testId="light.powerStops"
+      onChoose={(word) => {
+        const chosen = all.find(({ text }) => text === word);
+        if (chosen) useTable.getState().change("light.powerStops", chosen.belowStops);
+      }}
+    />
   );
 }

@@ -1,6 +1,6 @@
-import { limitsAt } from "../table/limits";
+import { limitsIn } from "../table/limits";
+import { useOwner } from "../table/owner";
 import { valueAt } from "../table/paths";
-import { useTable } from "../table/store";
 import { Select } from "./Choice";
 import { useMarks } from "./useMarks";
 
@@ -14,12 +14,12 @@ type Props = {
 
 /** A camera setting, by its marks in third stops. */
 export function MarkChoice({ path, label, scale, show }: Props) {
-  const set = useTable((table) => table.set);
+  const owner = useOwner();
   const marks = useMarks();
-  if (!set) return null;
-  const value = valueAt(set, path);
+  if (!owner) return null;
+  const value = valueAt(owner.value, path);
   if (typeof value !== "number") return null;
-  const { min, max } = limitsAt(set, path);
+  const { min, max } = limitsIn(owner, path);
   const within = (marks?.[scale] ?? []).filter((mark) => mark >= min && mark <= max);
   // a value between the marks stays what it is until another is chosen
   const same = within.find((mark) => Math.abs(mark / value - 1) < 1e-6);
@@ -31,7 +31,7 @@ export function MarkChoice({ path, label, scale, show }: Props) {
       choices={all.map(show)}
       testId={path}
       onChoose={(word) =>
-        useTable.getState().change(
+        owner.change(
           path,
           all.find((mark) => show(mark) === word),
         )

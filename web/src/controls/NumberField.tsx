@@ -1,8 +1,8 @@
 import { type KeyboardEvent, useId, useState } from "react";
 import { IMPOSSIBLE_ID } from "../Banners";
-import { limitsAt } from "../table/limits";
+import { limitsIn } from "../table/limits";
+import { useOwner } from "../table/owner";
 import { valueAt } from "../table/paths";
-import { useTable } from "../table/store";
 import type { Quantity } from "../table/units";
 
 type Props = { path: string; label: string; quantity: Quantity; wraps?: boolean };
@@ -12,15 +12,15 @@ type Props = { path: string; label: string; quantity: Quantity; wraps?: boolean 
  * is not taken over; the field says why and keeps what was typed.
  */
 export function NumberField({ path, label, quantity, wraps = false }: Props) {
-  const set = useTable((table) => table.set);
-  const refused = useTable((table) => table.problem?.field === path);
+  const owner = useOwner();
+  const refused = owner?.refused === path;
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   const id = useId();
-  if (!set) return null;
-  const value = valueAt(set, path);
+  if (!owner) return null;
+  const value = valueAt(owner.value, path);
   if (typeof value !== "number") return null;
-  const limits = limitsAt(set, path);
+  const limits = limitsIn(owner, path);
   const wrong = error !== null || refused;
 
   const range = `${quantity.show(limits.min)} to ${quantity.show(limits.max)} ${quantity.unit}`;
@@ -38,7 +38,7 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
 
   const put = (next: number) => {
     const inside = Math.min(limits.max, Math.max(limits.min, next));
-    useTable.getState().change(path, inside);
+    owner.change(path, inside);
   };
 
   const nudge = (event: KeyboardEvent, way: number) => {

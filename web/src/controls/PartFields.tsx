@@ -1,6 +1,6 @@
-import { fieldsAt } from "../table/limits";
+import { fieldsIn } from "../table/limits";
+import { useOwner } from "../table/owner";
 import { useLength } from "../table/preferences";
-import { useTable } from "../table/store";
 import { angle, clock, percent, type Quantity, stops } from "../table/units";
 import { Choice, spoken } from "./Choice";
 import { NumberField } from "./NumberField";
@@ -29,10 +29,10 @@ const UNITS: [ending: string, quantity: (length: Quantity) => Quantity][] = [
 
 /** Every number and choice that the set's schema gives a part. */
 export function PartFields({ path }: { path: string }) {
-  const set = useTable((table) => table.set);
+  const owner = useOwner();
   const length = useLength();
-  if (!set) return null;
-  return fieldsAt(set, path).map(({ name, choice }) => {
+  if (!owner) return null;
+  return fieldsIn(owner, path).map(({ name, choice }) => {
     const found = UNITS.find(([ending]) => name.endsWith(ending));
     const bare = found ? name.slice(0, -found[0].length) : name;
     const label =

@@ -1,8 +1,8 @@
 import { Plus, Trash2 } from "lucide-react";
 import { type ReactNode, useState } from "react";
-import { mostAt } from "../table/limits";
+import { mostIn } from "../table/limits";
+import { useOwner } from "../table/owner";
 import { valueAt } from "../table/paths";
-import { useTable } from "../table/store";
 import { Select } from "./Choice";
 import { PanelButton } from "./PanelButton";
 
@@ -17,12 +17,12 @@ type Props<T> = {
 
 /** A list of parts of the set: pick one, change it, add, remove. */
 export function PartList<T>({ path, word, name, fresh, fields }: Props<T>) {
-  const set = useTable((table) => table.set);
+  const owner = useOwner();
   const [picked, setPicked] = useState(0);
-  if (!set) return null;
-  const parts = valueAt(set, path) as T[];
+  if (!owner) return null;
+  const parts = valueAt(owner.value, path) as T[];
   const at = Math.min(picked, parts.length - 1);
-  const { change } = useTable.getState();
+  const { change } = owner;
   const names = parts.map((part, i) => `${i + 1}. ${name(part, i)}`);
   return (
     <>
@@ -38,7 +38,7 @@ export function PartList<T>({ path, word, name, fresh, fields }: Props<T>) {
         <p className="self-end pb-2 text-soft text-sm">None on this table.</p>
       )}
       <PanelButton
-        disabled={parts.length >= mostAt(set, path)}
+        disabled={parts.length >= mostIn(owner, path)}
         onClick={() => {
           change(path, [...parts, fresh]);
           setPicked(parts.length);

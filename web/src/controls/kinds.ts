@@ -5,12 +5,15 @@ import type {
   Filling,
   FlashOutput,
   Holes,
+  Inner,
   LedOutput,
+  Loss,
   PowerDial,
   Prop,
   Room,
   Source,
   Spread,
+  Window,
 } from "../api/types";
 import { acrossOf, alongOf } from "../table/frame";
 import { DISHES } from "./dishes";
@@ -35,10 +38,40 @@ export function faces(now: Face): Record<Face["kind"], Face> {
   };
 }
 
+export const INNERS: Record<Inner["kind"], Inner> = {
+  "no-inner": { kind: "no-inner" },
+  "inner-baffle": { kind: "inner-baffle", lossStops: 0.7, place: 0.65 },
+};
+
 export const FILLINGS: Record<Filling["kind"], Filling> = {
   "evenly-lit": { kind: "evenly-lit" },
   "hot-spot": { kind: "hot-spot", sideStops: 1 },
-  "from-behind": { kind: "from-behind", gapMetres: 0.6 },
+  "in-box": {
+    kind: "in-box",
+    depthMetres: 0.3,
+    lining: 0.8,
+    inner: INNERS["inner-baffle"],
+    outerLossStops: 1,
+    origin: "default",
+  },
+  "from-behind": { kind: "from-behind", gapMetres: 0.6, asideDegrees: 0, aboveDegrees: 0 },
+  "off-board": {
+    kind: "off-board",
+    surface: "white-paper",
+    gapMetres: 0.8,
+    asideDegrees: 35,
+    aboveDegrees: 0,
+  },
+  "off-room": { kind: "off-room", side: "ceiling", asideDegrees: 0, aboveDegrees: 0 },
+  "book-light": {
+    kind: "book-light",
+    surface: "white-paper",
+    gapMetres: 0.5,
+    boardWidthMetres: 1,
+    boardHeightMetres: 1.2,
+    throwingMetres: 0.8,
+    asideDegrees: 60,
+  },
 };
 
 export const SPREADS: Record<Spread["kind"], Spread> = {
@@ -50,8 +83,14 @@ export const SPREADS: Record<Spread["kind"], Spread> = {
     cellDepthMetres: 0.05,
     axialLossStops: 1 / 3,
   },
+  honeycomb: { kind: "honeycomb", power: 4, angleDegrees: 30, axialLossStops: 1 / 3 },
+  snooted: { kind: "snooted", power: 4, widthMetres: 0.07, lengthMetres: 0.2, axialLossStops: 1 },
+  capped: { kind: "capped", straight: 0.38 },
   bare: { kind: "bare" },
 };
+
+/** What swallows light on the way; a cloth to begin with. */
+export const LOSS: Loss = { where: "cloth", amountStops: 1, origin: "default" };
 
 export const FLASH_OUTPUTS: Record<FlashOutput["kind"], FlashOutput> = {
   "guide-number": { kind: "guide-number", guideNumberMetres: 36, statedAtMetres: 0.035 },
@@ -80,6 +119,8 @@ export const SOURCES: Record<Exclude<Source["kind"], "measured-lamp">, Source> =
     zoomMetres: 0.035,
     colourTemperatureKelvin: 5500,
     dial: DIALS.fractions,
+    recycleSeconds: 0,
+    burst: 0,
   },
   "mains-flash": {
     kind: "mains-flash",
@@ -118,8 +159,23 @@ export const ROOMS: Record<Room["kind"], Room> = {
     behindMetres: 2,
     beforeMetres: 2.5,
     aboveMetres: 1.7,
+    belowMetres: 0.75,
     walls: "white-paper",
     ceiling: "white-paper",
+    floor: "grey-paper",
+  },
+};
+
+export const WINDOWS: Record<Window["kind"], Window> = {
+  "no-window": { kind: "no-window" },
+  "side-window": {
+    kind: "side-window",
+    clockHours: 9,
+    distanceMetres: 1.2,
+    sillMetres: 0.1,
+    widthMetres: 1,
+    heightMetres: 1.2,
+    share: 0.7,
   },
 };
 

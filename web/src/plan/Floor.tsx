@@ -10,13 +10,15 @@ import { LightHandle } from "./LightHandle";
 import { Probes } from "./Probes";
 import { Ruler } from "./Ruler";
 import { SourceSpot } from "./SourceSpot";
+import { FloorSurroundings } from "./Surroundings";
 import { Scale, useSize } from "./scale";
 
 /** The set from above, true to scale: stop rings round the hero, contour lines of light over the table. */
 export function Floor({ reach }: { reach: number }) {
   const [ref, { width, height }] = useSize();
   const plan = useAnswers((answers) => answers.plan);
-  const backdrop = useTable((table) => table.set?.backdrop);
+  const set = useTable((table) => table.possible);
+  const backdrop = set?.backdrop;
   const length = useLength();
   const scale = useMemo(
     () => new Scale(height / 2 / reach, width / 2, height / 2),
@@ -29,6 +31,7 @@ export function Floor({ reach }: { reach: number }) {
           <svg width={width} height={height} className="block" aria-hidden={false}>
             <title>The set from above</title>
             <Contours plan={plan} scale={scale} />
+            {set && <FloorSurroundings plan={plan} set={set} scale={scale} />}
             <Rings plan={plan} scale={scale} />
             {backdrop && (
               <path

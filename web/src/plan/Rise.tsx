@@ -6,6 +6,7 @@ import { LightHandle } from "./LightHandle";
 import { Probes } from "./Probes";
 import { Ruler } from "./Ruler";
 import { SourceSpot } from "./SourceSpot";
+import { RiseSurroundings } from "./Surroundings";
 import { Scale, useSize } from "./scale";
 
 /** Room under the table line, pixels. */
@@ -17,7 +18,8 @@ const yz = ({ y, z }: { y: number; z: number }) => ({ across: y, up: z });
 export function Rise({ reach }: { reach: number }) {
   const [ref, { width, height }] = useSize();
   const plan = useAnswers((answers) => answers.plan);
-  const backdrop = useTable((table) => table.set?.backdrop);
+  const set = useTable((table) => table.possible);
+  const backdrop = set?.backdrop;
   const length = useLength();
   const scale = useMemo(
     () => new Scale(Math.max(1, height - BELOW) / (1.15 * reach), width / 2, height - BELOW),
@@ -29,7 +31,7 @@ export function Rise({ reach }: { reach: number }) {
         {plan && width > 0 && (
           <svg width={width} height={height} className="block">
             <title>The set from the side</title>
-            <path d={`M0 ${scale.up(0)}H${width}`} className="stroke-edge" strokeWidth={2} />
+            {set && <RiseSurroundings plan={plan} set={set} scale={scale} />}
             {backdrop && (
               <path
                 d={scale.path(

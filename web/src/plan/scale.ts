@@ -13,7 +13,7 @@ export function useReach(): number {
   if (set && !dragging) {
     const centre = centreOf(set.light);
     const filling = set.light.filling;
-    const behind = filling.kind === "from-behind" ? filling.gapMetres : 0;
+    const behind = "gapMetres" in filling ? filling.gapMetres : 0;
     const need = Math.max(
       1.1 * (Math.hypot(centre.x, centre.y) + behind) + acrossOf(set.light.face) / 4,
       0.7 * set.camera.framedWidthMetres,

@@ -1,13 +1,11 @@
-import { useQuery } from "@tanstack/react-query";
 import { List } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
-import { api } from "../api/client";
 import type { Reading, ReadingKind } from "../api/types";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { AllReadings } from "./AllReadings";
-import { probe, useAnswers } from "./answers";
+import { probe, useAnswers, useReadingKinds } from "./answers";
 import { Details } from "./Details";
 import { figure, type Kind } from "./figures";
 
@@ -26,14 +24,10 @@ export function Readings() {
   const stale = useTable((table) => table.problem !== null);
   const waiting = useTable((table) => table.possible !== table.set);
   const [all, setAll] = useState(false);
-  const kinds = useQuery({
-    queryKey: ["reading-kinds"],
-    queryFn: api.readingKinds,
-    staleTime: Infinity,
-  });
+  const kinds = useReadingKinds();
   const tiles = (wanted: Kind[], large: boolean) =>
     wanted.map((name) => {
-      const kind = kinds.data?.find((candidate) => candidate.kind === name);
+      const kind = kinds.find((candidate) => candidate.kind === name);
       const reading = readings.find((candidate) => candidate.kind === name);
       return kind && reading && <Tile key={name} {...{ kind, reading, large, stale }} />;
     });
@@ -55,7 +49,7 @@ export function Readings() {
           All readings
         </button>
       </div>
-      <AllReadings open={all} onClose={() => setAll(false)} kinds={kinds.data ?? []} />
+      <AllReadings open={all} onClose={() => setAll(false)} kinds={kinds} />
     </section>
   );
 }

@@ -1,8 +1,9 @@
+import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { create } from "zustand";
 import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
-import type { Doubt, Plan, Point, Reading } from "../api/types";
+import type { Doubt, Link, Plan, Point, Reading, ReadingKind } from "../api/types";
 import { useLatest } from "../api/useLatest";
 import { useTable } from "../table/store";
 
@@ -12,6 +13,8 @@ const FLOOR_ASPECT = 1.5;
 type Answers = {
   readings: Reading[];
   doubts: Doubt[];
+  /** The way of the light from source to face. */
+  chain: Link[];
   plan: Plan | null;
   /** Places of the reading that is pointed at. */
   probed: Point[];
@@ -21,9 +24,20 @@ type Answers = {
 export const useAnswers = create<Answers>(() => ({
   readings: [],
   doubts: [],
+  chain: [],
   plan: null,
   probed: [],
 }));
+
+/** The words that go with every kind of reading. */
+export function useReadingKinds(): ReadingKind[] {
+  const kinds = useQuery({
+    queryKey: ["reading-kinds"],
+    queryFn: api.readingKinds,
+    staleTime: Infinity,
+  });
+  return kinds.data ?? [];
+}
 
 export const probe = (probed: Point[]) => useAnswers.setState({ probed });
 
@@ -34,11 +48,11 @@ export function useAnswersOf(reachMetres: number): void {
   useLatest(question, async ({ set: asked, reachMetres: reach }) => {
     const { accept, refuse } = useTable.getState();
     try {
-      const [{ readings, doubts }, plan] = await Promise.all([
+      const [{ readings, doubts, chain }, plan] = await Promise.all([
         api.readings(asked),
         api.plan(asked, reach * FLOOR_ASPECT),
       ]);
-      useAnswers.setState({ readings, doubts, plan });
+      useAnswers.setState({ readings, doubts, chain, plan });
       accept(asked);
     } catch (error) {
       noteFailure(error);

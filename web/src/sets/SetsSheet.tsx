@@ -8,8 +8,10 @@ import { Button, SymbolButton } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
 import { attempt, SETS, setActions } from "./actions";
 
+type Props = { open: boolean; onClose: () => void; onNew: () => void };
+
 /** All saved sets: open, add, copy, rename, delete, and open a file from disk. */
-export function SetsSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function SetsSheet({ open, onClose, onNew }: Props) {
   const sets = useQuery({ queryKey: SETS, queryFn: api.listSets, enabled: open });
   const actions = setActions(useQueryClient());
   const [refused, setRefused] = useState<{ name: string; problem: Problem } | null>(null);
@@ -40,8 +42,9 @@ export function SetsSheet({ open, onClose }: { open: boolean; onClose: () => voi
       <div className="mt-3 flex flex-wrap gap-2">
         <Button
           look="strong"
-          onClick={async () => {
-            if (await actions.addStarter()) close();
+          onClick={() => {
+            close();
+            onNew();
           }}
         >
           <Plus size={16} /> New set

@@ -3,7 +3,6 @@ import { api, Refusal, Unreachable } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type { StoredSet, TableSet } from "../api/types";
 import { dropDraft, upgradeDraft } from "../table/drafts";
-import starter from "../table/starter.json";
 import { useTable } from "../table/store";
 import { tell } from "../ui/notices";
 import { useTheirs } from "./theirs";
@@ -57,7 +56,6 @@ export function setActions(queries: QueryClient) {
       return stored;
     },
     add,
-    addStarter: () => add(starter as TableSet),
     duplicate: async (id: string) => {
       const stored = await attempt(() => api.copySet(id));
       await refresh();

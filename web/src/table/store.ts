@@ -1,7 +1,7 @@
 import { create } from "zustand";
 import type { Light, StoredSet, TableSet } from "../api/types";
 import { type Draft, dropDraft, keepDraft, readDraft } from "./drafts";
-import { withValueAt } from "./paths";
+import { withEnteredAt } from "./paths";
 
 const MOST_STEPS = 100;
 
@@ -99,7 +99,7 @@ export const useTable = create<TableState>((put, get) => {
 
     change: (path, value) => {
       const { set } = get();
-      if (set) step(withValueAt(set, path, value), path);
+      if (set) step(withEnteredAt(set, path, value), path);
     },
 
     replace: (set) => step(set, null),

@@ -105,6 +105,7 @@ export const plain = own("", 2, 0.5, 5);
 export const kelvin = own("K", 0, 100, 1000);
 export const mired = own("mired", 0, 10, 50);
 export const lux = own("lx", 0, 10, 100, /(lx|lux)$/);
+export const seconds = own("s", 1, 0.1, 1);
 export const lumens = own("lm", 0, 100, 1000);
 export const wattSeconds = own("W s", 0, 10, 100, /(W\s?s|J)$/);
 export const lumensPerWatt = own("lm/W", 0, 1, 10);

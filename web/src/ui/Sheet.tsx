@@ -9,11 +9,12 @@ type Props = {
   onClose: () => void;
   title: string;
   about?: string;
+  wide?: boolean;
   children: ReactNode;
 };
 
 /** A sheet laid over the table. */
-export function Sheet({ open, onClose, title, about, children }: Props) {
+export function Sheet({ open, onClose, title, about, wide = false, children }: Props) {
   useEffect(() => (open ? sheetOpened() : undefined), [open]);
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
@@ -21,7 +22,7 @@ export function Sheet({ open, onClose, title, about, children }: Props) {
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/60" />
         <Dialog.Content
           {...(about ? {} : { "aria-describedby": undefined })}
-          className="fixed top-[12vh] left-1/2 z-20 flex max-h-[80vh] w-[min(640px,calc(100vw-24px))] -translate-x-1/2 flex-col rounded-panel border border-line bg-panel p-5 shadow-2xl"
+          className={`fixed top-[8vh] left-1/2 z-20 flex max-h-[84vh] ${wide ? "w-[min(1000px,calc(100vw-24px))]" : "w-[min(640px,calc(100vw-24px))]"} -translate-x-1/2 flex-col rounded-panel border border-line bg-panel p-5 shadow-2xl`}
         >
           <div className="flex items-start justify-between gap-4">
             <Dialog.Title className="font-semibold text-xl">{title}</Dialog.Title>

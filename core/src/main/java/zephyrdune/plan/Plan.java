@@ -11,6 +11,7 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.picture.LightInFrame;
 import zephyrdune.picture.View;
 import zephyrdune.softness.TableShadow;
+import zephyrdune.table.BookLight;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
 import zephyrdune.table.Light;
@@ -18,6 +19,7 @@ import zephyrdune.table.OpenRoom;
 import zephyrdune.table.Pose;
 import zephyrdune.table.Prop;
 import zephyrdune.table.Rim;
+import zephyrdune.table.SideWindow;
 import zephyrdune.table.TableSet;
 
 /**
@@ -34,6 +36,8 @@ import zephyrdune.table.TableSet;
  * @param props the outermost outline of every prop
  * @param cards the corners of every card
  * @param base corners of the base light's face, if there is one
+ * @param window corners of the window, if there is one
+ * @param board corners of the board that a book light bounces off, if there is one
  * @param shadow the rim's shadow on the table, if it has an end there
  * @param shadowPoints places on the table whose convex hull is the shadow's middle line
  * @param rings stop rings, the brightest first
@@ -51,6 +55,8 @@ public record Plan(
         List<List<Vector3D>> props,
         List<List<Vector3D>> cards,
         List<Vector3D> base,
+        List<Vector3D> window,
+        List<Vector3D> board,
         Optional<TableShadow> shadow,
         List<Vector3D> shadowPoints,
         List<StopRing> rings,
@@ -78,12 +84,36 @@ public record Plan(
                 set.props().stream().map(Plan::outline).toList(),
                 set.cards().stream().map(Card::corners).toList(),
                 set.base() instanceof BroadBase base ? outline(base.as(set.light())) : List.of(),
+                set.ambient().window() instanceof SideWindow window ? corners(window) : List.of(),
+                set.light().filling() instanceof BookLight book ? corners(pose, book) : List.of(),
                 TableShadow.of(set),
                 TableShadow.middleOutline(set),
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
                         .mapToObj(stops -> StopRing.of(set, stops))
                         .toList(),
                 StopMap.of(KeyLight.of(set, Illuminance.COARSE), reach, size));
+    }
+
+    private static List<Vector3D> corners(SideWindow window) {
+        return corners(
+                window.centre(),
+                window.across().multiply(window.width() / 2),
+                Vector3D.Unit.PLUS_Z.multiply(window.height() / 2));
+    }
+
+    private static List<Vector3D> corners(Pose pose, BookLight book) {
+        return corners(
+                pose.centre().subtract(pose.front().multiply(book.gap())),
+                pose.acrossHalf().normalize().multiply(book.boardWidth() / 2),
+                pose.upHalf().normalize().multiply(book.boardHeight() / 2));
+    }
+
+    private static List<Vector3D> corners(Vector3D centre, Vector3D across, Vector3D up) {
+        return List.of(
+                centre.subtract(across).subtract(up),
+                centre.add(across).subtract(up),
+                centre.add(across).add(up),
+                centre.subtract(across).add(up));
     }
 
     private static List<Vector3D> outline(Light light) {

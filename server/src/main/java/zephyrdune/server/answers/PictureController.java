@@ -43,9 +43,12 @@ class PictureController {
     private static final int FILE_WIDTH = 900;
     private static final int FILE_PASSES = 24;
 
-    /** Kinds of picture files: 8-bit PNG, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
+    private static final int SMALL_WIDTH = 360;
+
+    /** Kinds of picture files: 8-bit PNG, a small one, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
     enum FileKind {
         PNG,
+        SMALL_PNG,
         DEEP_PNG,
         RADIANCE,
         LAYERS
@@ -132,20 +135,21 @@ class PictureController {
     }
 
     private static byte[] traced(FileKind kind, TableSet set) {
+        int width = kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH;
         int height = (int) Math.max(
                 1,
                 Math.min(
-                        2.0 * FILE_WIDTH,
-                        Math.round(FILE_WIDTH
+                        2.0 * width,
+                        Math.round(width
                                 * set.camera().sensorHeight()
                                 / set.camera().sensorWidth())));
-        Film film = new Film(set, FILE_WIDTH, height, false);
+        Film film = new Film(set, width, height, false);
         Mix mix = Mix.of(set, Set.of());
         for (int pass = 0; pass < FILE_PASSES; pass++) {
             film.pass(Effort.USUAL, mix, Progress.DONE, () -> false);
         }
         return switch (kind) {
-            case PNG -> PngFile.write(film.picture(mix));
+            case PNG, SMALL_PNG -> PngFile.write(film.picture(mix));
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());

@@ -74,6 +74,8 @@ class PlanController {
             List<List<Point>> props,
             List<List<Point>> cards,
             List<Point> base,
+            List<Point> window,
+            List<Point> board,
             Optional<ShadowAnswer> shadow,
             List<Point> shadowPoints,
             List<RingAnswer> rings,
@@ -92,6 +94,8 @@ class PlanController {
                     plan.props().stream().map(PlanAnswer::points).toList(),
                     plan.cards().stream().map(PlanAnswer::points).toList(),
                     points(plan.base()),
+                    points(plan.window()),
+                    points(plan.board()),
                     plan.shadow().map(ShadowAnswer::of),
                     plan.shadowPoints().stream().map(Point::of).toList(),
                     plan.rings().stream()
