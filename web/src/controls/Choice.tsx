@@ -62,8 +62,27 @@ export function Select({ label, value, choices, testId, verbatim = false, onChoo
   );
 }
 
+/** Words of the files that people say otherwise. */
+const SAID: Record<string, string> = {
+  "in-box": "In a softbox",
+  "from-behind": "From behind",
+  "off-board": "Off a board",
+  "off-room": "Off wall or ceiling",
+  beam: "As a reflector",
+  gridded: "Through a grid",
+  honeycomb: "Through a honeycomb",
+  snooted: "Through a snoot",
+  capped: "Through a cap",
+  "no-inner": "Nothing",
+  bury: "Buried",
+  keep: "Kept as a layer",
+  "side-window": "At a side",
+};
+
 /** "pale-wood" as "Pale wood". */
 export function spoken(word: string): string {
+  const said = SAID[word];
+  if (said) return said;
   const words = word.replaceAll("-", " ");
   return words.charAt(0).toUpperCase() + words.slice(1);
 }

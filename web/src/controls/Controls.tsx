@@ -45,7 +45,7 @@ export function Controls() {
           <Tabs.Trigger
             key={value}
             value={value}
-            className="-mb-px h-10 border-transparent border-b-2 px-2 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-11"
+            className="-mb-px h-8 border-transparent border-b-2 px-2 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-11"
           >
             {label}
           </Tabs.Trigger>

@@ -85,17 +85,17 @@ function Links() {
       <ol className="flex flex-wrap items-center gap-y-1" data-testid="chain">
         {chain.map((one, i) => (
           <Fragment key={`${one.kind} ${one.field}`}>
-            {i > 0 && <ArrowRight size={13} aria-hidden className="mx-0.5 shrink-0 text-soft" />}
+            {i > 0 && <ArrowRight size={11} aria-hidden className="mx-px shrink-0 text-soft" />}
             <li>
               <button
                 type="button"
                 aria-pressed={i === at}
                 onClick={() => setPicked(i)}
-                className={`min-h-11 rounded-md border px-2 py-1 text-left leading-tight ${i === at ? "border-sand bg-raised" : "border-edge/60 hover:bg-raised"}`}
+                className={`min-h-10 rounded-md border px-1.5 py-0.5 text-left leading-tight max-sm:min-h-11 ${i === at ? "border-sand bg-raised" : "border-edge/60 hover:bg-raised"}`}
               >
                 <span className="block whitespace-nowrap text-xs">{one.title}</span>
                 <span className="block font-semibold text-sm">
-                  {i === 0 ? "all light" : `${minus(one.lossStops)} stop`}
+                  {i === 0 ? "all" : minus(one.lossStops)}
                 </span>
               </button>
             </li>

@@ -1,4 +1,5 @@
 import { type RefObject, useEffect, useRef, useState } from "react";
+import type { TableSet } from "../api/types";
 import { acrossOf, centreOf } from "../table/frame";
 import { useTable } from "../table/store";
 
@@ -14,7 +15,10 @@ export function useReach(): number {
     const centre = centreOf(set.light);
     const filling = set.light.filling;
     const behind = "gapMetres" in filling ? filling.gapMetres : 0;
+    const room = set.room.kind === "walled-room" ? set.room : null;
+    const lit = filling.kind === "off-room" && room ? SIDES[filling.side](room) : 0;
     const need = Math.max(
+      lit,
       1.1 * (Math.hypot(centre.x, centre.y) + behind) + acrossOf(set.light.face) / 4,
       0.7 * set.camera.framedWidthMetres,
     );
@@ -24,6 +28,18 @@ export function useReach(): number {
   }
   return held.current;
 }
+
+type Walls = Extract<TableSet["room"], { kind: "walled-room" }>;
+type RoomSide = Extract<TableSet["light"]["filling"], { kind: "off-room" }>["side"];
+
+/** How far the drawing has to reach to show a side of the room. */
+const SIDES: Record<RoomSide, (room: Walls) => number> = {
+  left: (room) => 0.72 * room.leftMetres,
+  right: (room) => 0.72 * room.rightMetres,
+  behind: (room) => 1.05 * room.behindMetres,
+  before: (room) => 1.05 * room.beforeMetres,
+  ceiling: (room) => room.aboveMetres / 1.05,
+};
 
 export type Size = { width: number; height: number };
 

@@ -2,6 +2,7 @@ package zephyrdune.chain;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import zephyrdune.distribution.Coverage;
 import zephyrdune.distribution.Distribution;
@@ -70,7 +71,11 @@ public final class Chain {
             Loss loss = light.losses().get(i);
             left *= Stops.ratio(-loss.amount());
             links.add(link(
-                    Link.Kind.SWALLOWED, "light.losses[" + i + "].amount", loss.amount(), Optional.of(loss.origin())));
+                            Link.Kind.SWALLOWED,
+                            "light.losses[" + i + "].amount",
+                            loss.amount(),
+                            Optional.of(loss.origin()))
+                    .called(loss.where().words()));
         }
         spread();
     }
@@ -106,6 +111,11 @@ public final class Chain {
             double sent = Filled.of(light, pose, set.room(), outline).exitance() * face.area() * face.meanEvenness();
             spill(sent / reflectance(), field);
             last(board ? Link.Kind.BOARD : Link.Kind.WALL, field, sent, Optional.empty());
+            if (light.filling() instanceof OffRoom bounce) {
+                Link wall = links.remove(links.size() - 1);
+                String words = bounce.side().words();
+                links.add(wall.called(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1)));
+            }
         } else if (light.filling() instanceof BookLight book) {
             double sent = Filled.boardFlux(light, book, pose);
             spill(sent / book.surface().luminous(), field + ".throwing");

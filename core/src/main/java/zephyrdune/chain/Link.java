@@ -6,6 +6,7 @@ import zephyrdune.table.Origin;
 /**
  * One thing on the way of the light from the source to the face.
  *
+ * @param title what it is called: of its kind, or for a stated loss what swallows it
  * @param field of the set that it is stated in, as a path in the core
  * @param loss of light in it, stops
  * @param across size after it, side to side, metres; 0 for a point
@@ -16,6 +17,7 @@ import zephyrdune.table.Origin;
  */
 public record Link(
         Kind kind,
+        String title,
         String field,
         double loss,
         double across,
@@ -23,6 +25,22 @@ public record Link(
         double used,
         double spread,
         Optional<Origin> origin) {
+
+    Link(
+            Kind kind,
+            String field,
+            double loss,
+            double across,
+            double along,
+            double used,
+            double spread,
+            Optional<Origin> origin) {
+        this(kind, kind.title(), field, loss, across, along, used, spread, origin);
+    }
+
+    Link called(String newTitle) {
+        return new Link(kind, newTitle, field, loss, across, along, used, spread, origin);
+    }
 
     /** What it is, and what it does. */
     public enum Kind {

@@ -21,14 +21,24 @@ public record Loss(
 
     /** What swallows it. */
     public enum Where {
-        LINING,
-        INNER_BAFFLE,
-        OUTER_BAFFLE,
-        SOCK,
-        DEFLECTOR,
-        CLOTH,
-        CAP,
-        OTHER
+        LINING("Lining"),
+        INNER_BAFFLE("Inner baffle"),
+        OUTER_BAFFLE("Outer baffle"),
+        SOCK("Sock"),
+        DEFLECTOR("Deflector"),
+        CLOTH("Cloth"),
+        CAP("In the cap"),
+        OTHER("On the way");
+
+        private final String words;
+
+        Where(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     public Loss {

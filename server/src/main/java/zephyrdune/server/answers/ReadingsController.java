@@ -92,7 +92,7 @@ class ReadingsController {
         static LinkAnswer of(Link link) {
             return new LinkAnswer(
                     link.kind(),
-                    link.kind().title(),
+                    link.title(),
                     link.kind().effect(),
                     ReadingsFile.field(link.field()),
                     link.loss(),
