@@ -127,7 +127,7 @@ function LinkWords({ link, chain }: { link: Link; chain: Link[] }) {
         After it: {size}
         {link.across > 0 && `, ${Math.round(100 * link.used)} % of it acts`}, half as bright{" "}
         {Math.round(degrees / 2)}° off the axis.
-        {link.origin && ` ${ORIGINS[link.origin]}.`} Whole chain {minus(all)} stops.
+        {link.origin && ` ${ORIGINS[link.origin.toLowerCase()]}.`} Whole chain {minus(all)} stops.
       </span>
     </p>
   );

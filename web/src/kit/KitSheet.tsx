@@ -64,7 +64,10 @@ function Shelves({ kit, onUsed }: { kit: Kit; onUsed: () => void }) {
               value={shelf}
               className="-mb-px h-10 border-transparent border-b-2 px-3 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-11 max-sm:px-2"
             >
-              {SHELVES[shelf].title} <span className="text-xs">{kit[shelf].length}</span>
+              {SHELVES[shelf].title}{" "}
+              <span className="text-xs" aria-hidden>
+                {kit[shelf].length}
+              </span>
             </Tabs.Trigger>
           ))}
         </Tabs.List>

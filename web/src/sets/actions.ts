@@ -38,7 +38,12 @@ export async function attempt<T>(task: () => Promise<T>): Promise<T | undefined>
 }
 
 export function setActions(queries: QueryClient) {
-  const refresh = () => queries.invalidateQueries({ queryKey: SETS });
+  // at once, lest the list shows for a moment what it was when it was last open
+  const refresh = async () => {
+    await queries
+      .fetchQuery({ queryKey: SETS, queryFn: api.listSets, staleTime: 0 })
+      .catch(() => undefined);
+  };
   const add = async (set: TableSet) => {
     const stored = await attempt(() => api.addSet(set));
     if (stored) show(stored);

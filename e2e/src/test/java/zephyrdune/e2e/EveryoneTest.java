@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -44,6 +45,20 @@ public class EveryoneTest extends Browsing {
             tab(tab);
             noViolations("tab " + tab);
         }
+        for (String tab : new String[] {"Chain", "Shaper", "Room"}) {
+            tab(tab);
+            noViolations("tab " + tab);
+        }
+        page.getByRole(AriaRole.BUTTON, named("Kit")).click();
+        tab("Shapers");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change Softbox 60 × 60, two baffles"))
+                .click();
+        noViolations("kit");
+        page.keyboard().press("Escape");
+        tab("Chain");
+        click("Compare shapers");
+        noViolations("shapers compared");
+        page.keyboard().press("Escape");
         click("All readings");
         noViolations("all readings");
         page.keyboard().press("Escape");
@@ -106,9 +121,12 @@ public class EveryoneTest extends Browsing {
         page.keyboard().press("Enter");
         focusByTab(page, "New set");
         page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, named("New set"))).isVisible();
+        focusByTab(page, "Put it on the table");
+        page.keyboard().press("Enter");
         waitForReadings("New set");
         focusByTab(page, "Place");
-        for (String next : new String[] {"Face", "Source", "Power", "Camera", "Frame", "Dish"}) {
+        for (String next : new String[] {"Chain", "Shaper", "Source", "Power", "Camera", "Frame", "Dish"}) {
             page.keyboard().press("ArrowRight");
             // the next tab takes the focus a moment after the key
             assertThat(tabNamed(next)).isFocused();

@@ -93,7 +93,7 @@ public class PictureTest extends Browsing {
     /** A line along the shadow, over its tip: as wide as the reading says, within a twentieth. */
     @Test
     public void theProfileIsAsWideAsTheReading() {
-        tab("Face");
+        tab("Shaper");
         type("light.face.widthMetres", "20");
         type("light.face.heightMetres", "20");
         settled();

@@ -76,7 +76,7 @@ public class ScreenshotsTest extends Browsing {
         page.keyboard().press("Escape");
         tab("Source");
         shoot("source");
-        tab("Face");
+        tab("Shaper");
         field("light.filling.kind").selectOption("from-behind");
         type("light.filling.gapMetres", "30");
         settled();

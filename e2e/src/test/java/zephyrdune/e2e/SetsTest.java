@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +24,9 @@ public class SetsTest extends Browsing {
         page.navigate(address());
         click("Sets");
         click("New set");
+        click("Put it on the table");
+        // another test's set of this title may have been on the table before
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
         waitForReadings(TITLE);
     }
 

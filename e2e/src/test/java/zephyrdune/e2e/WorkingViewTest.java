@@ -125,7 +125,7 @@ public class WorkingViewTest extends Browsing {
     @Test
     public void aNumberOutOfRangeIsKeptInTheFieldAndOffTheTable() {
         double before = reading("SIZE_ACROSS");
-        tab("Face");
+        tab("Shaper");
         for (String wrong : new String[] {"9000", "0", "-5", "NaN", "wide", "1e9"}) {
             type("light.face.widthMetres", wrong);
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.5 to 300 cm");
@@ -232,7 +232,7 @@ public class WorkingViewTest extends Browsing {
                     .not()
                     .hasText(before);
         }
-        tab("Face");
+        tab("Shaper");
         String[] shapes = {"strip", "disc", "octagon", "rectangle"};
         String[] sizes = {"breadthMetres", "diameterMetres", "acrossFlatsMetres", "widthMetres"};
         for (int i = 0; i < shapes.length; i++) {
@@ -252,14 +252,14 @@ public class WorkingViewTest extends Browsing {
         }
         assertThat(page.getByTestId("mark")).containsText("1/");
         field("light.powerChoice").selectOption("fixed");
-        type("light.powerStops", "3");
+        field("light.powerStops").selectOption("1/8");
         assertThat(page.getByTestId("mark")).containsText("1/8");
     }
 
     /** Common practice, no published source: a flash farther behind its panel is softer. */
     @Test
     public void aFlashFartherBehindItsPanelIsSofter() {
-        tab("Face");
+        tab("Shaper");
         double even = settledReading("TIP_EDGE_SEEN");
         field("light.filling.kind").selectOption("from-behind");
         type("light.filling.gapMetres", "20");
@@ -313,7 +313,7 @@ public class WorkingViewTest extends Browsing {
     @Test
     public void anotherFaceIsMadeAsSoftAsTheSavedOne() {
         double saved = reading("TIP_EDGE_SEEN");
-        tab("Face");
+        tab("Shaper");
         type("light.face.heightMetres", "30");
         double half = changedReading("TIP_EDGE_SEEN", saved);
         assertThat(half).isLessThan(saved * 0.7);
@@ -362,7 +362,7 @@ public class WorkingViewTest extends Browsing {
     public void feetTypedAsMetresAreDoubted() {
         tab("Room");
         type("backdrop.distanceMetres", "10 m");
-        tab("Face");
+        tab("Shaper");
         type("light.face.widthMetres", "2.5 m");
         type("light.face.heightMetres", "2.5 m");
         tab("Place");
