@@ -63,7 +63,7 @@ export function Compare({ open, onClose }: { open: boolean; onClose: () => void 
         Move each to equal softness; otherwise all stand where the light stands now
       </label>
       {set && open && (
-        <div className="mt-2 grid min-h-0 flex-1 grid-cols-[repeat(auto-fit,minmax(190px,1fr))] gap-3 overflow-y-auto">
+        <div className="mt-2 grid min-h-0 flex-1 grid-cols-[repeat(auto-fit,minmax(165px,1fr))] gap-3 overflow-y-auto">
           <Now set={set} />
           {chosen.map((shaper) => (
             <Column key={shaper.name} {...{ set, shaper, equal, onUsed: onClose }} />
@@ -106,7 +106,7 @@ function Column({ set, shaper, equal, onUsed }: ColumnProps) {
       {same.isError && <p className="py-2 text-alarm text-sm">{same.error.message}.</p>}
       {same.data && (
         <>
-          <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-2 text-sm">
+          <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-2 gap-y-0.5 text-xs leading-tight">
             <dt className="text-soft">Equal tip edge from</dt>
             <dd className="font-medium">{where(same.data.atTip)}</dd>
             <dt className="text-soft">Equal side edge from</dt>

@@ -8,8 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.kit.ReadyMade;
 import zephyrdune.table.Card;
 import zephyrdune.table.Drum;
+import zephyrdune.table.Light;
 import zephyrdune.table.Prop;
 import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Surface;
@@ -24,7 +26,13 @@ public enum DemoSet {
     /** The same without the card. */
     OPEN("1-chowder"),
     /** Forty pieces on the table. */
-    CROWDED("1-chowder");
+    CROWDED("1-chowder"),
+    /** A panel of a metre, lit from behind. */
+    PANEL("1-chowder"),
+    /** Off the ceiling of the small white kitchen. */
+    BOUNCE("1-chowder"),
+    /** The evenly lit box in the same kitchen, to compare with. */
+    KITCHEN("1-chowder");
 
     private static final int PIECES = 40;
 
@@ -47,8 +55,23 @@ public enum DemoSet {
             case OPEN -> set.withProps(List.of());
             case HOLES -> set.withProps(List.of()).withCards(List.of(holed()));
             case CROWDED -> set.withProps(crowd());
+            case PANEL -> set.withLight(shaped(set, "Diffuser panel 100 × 100"));
+            case BOUNCE -> kitchen(set).withLight(shaped(set, "Off the ceiling"));
+            case KITCHEN -> kitchen(set);
             default -> set;
         };
+    }
+
+    private static TableSet kitchen(TableSet set) {
+        return set.withRoom(ReadyMade.kit().places().get(0).room());
+    }
+
+    private static Light shaped(TableSet set, String shaper) {
+        return ReadyMade.kit().shapers().stream()
+                .filter(one -> one.name().equals(shaper))
+                .findFirst()
+                .orElseThrow()
+                .on(set.light());
     }
 
     private static Card holed() {

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
+import zephyrdune.metering.HeroExposure;
 import zephyrdune.picture.View;
 import zephyrdune.shadow.HeroShade;
 import zephyrdune.source.BatteryFlash;
@@ -13,6 +15,7 @@ import zephyrdune.source.Source;
 import zephyrdune.table.Diffuse;
 import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
+import zephyrdune.table.PowerChoice;
 import zephyrdune.table.TableSet;
 
 /**
@@ -84,12 +87,32 @@ public record Doubt(String field, String words) {
                     "%.0f lux is direct sun; a bright room has a few hundred"
                             .formatted(set.ambient().illuminance())));
         }
+        aboutPower(doubts, set);
         if (light.filling() instanceof FromBehind) {
             aboutPanel(doubts, set);
         }
         aboutFrame(doubts, set);
         aboutProps(doubts, set);
         return doubts;
+    }
+
+    private static void aboutPower(List<Doubt> doubts, TableSet set) {
+        Light light = set.light();
+        double range = light.source().dial().range();
+        if (light.powerChoice() == PowerChoice.FIXED && light.power() > range + 1e-9) {
+            doubts.add(new Doubt(
+                    "light.power",
+                    "The control ends %.1f stops below full, at %s; it cannot be turned %.1f below"
+                            .formatted(
+                                    range, light.source().dial().nearest(range).text(), light.power())));
+        }
+        HeroExposure hero = HeroExposure.of(set, KeyLight.of(set));
+        if (hero.full() > 0 && hero.ambientUnderKey() < 0 && set.ambient().illuminance() <= SUNLIT) {
+            doubts.add(new Doubt(
+                    "ambient.illuminance",
+                    "The room is %.1f stops brighter than the key: it is the key now, and the light only fills; bury it, or turn the light up"
+                            .formatted(-hero.ambientUnderKey())));
+        }
     }
 
     private static void aboutPanel(List<Doubt> doubts, TableSet set) {

@@ -150,6 +150,11 @@ public record Light(
                 source, gel, losses, face, filling, spread, powerChoice, power, newClock, heightAngle, distance, aim);
     }
 
+    public Light withHeightAngle(double newAngle) {
+        return new Light(
+                source, gel, losses, face, filling, spread, powerChoice, power, clock, newAngle, distance, aim);
+    }
+
     public Light withFilling(Filling newFilling) {
         return new Light(
                 source, gel, losses, face, newFilling, spread, powerChoice, power, clock, heightAngle, distance, aim);

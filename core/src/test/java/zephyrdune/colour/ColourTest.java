@@ -111,4 +111,23 @@ public class ColourTest {
         assertThat(Mired.shifted(3200, -130.68)).isCloseTo(5500, within(1.5));
         assertThat(Mired.of(Mired.of(4321))).isCloseTo(4321, within(1e-9));
     }
+
+    /** Correlated colour temperatures: CIE 15 gives illuminant A 2856 K and D65 6504 K; E has 5454 K (tables, from memory). */
+    @Test
+    public void correlatedTemperatures() {
+        assertThat(new Chromaticity(0.44757, 0.40745).temperature()).isCloseTo(2856, within(4.0));
+        assertThat(new Chromaticity(0.31272, 0.32903).temperature()).isCloseTo(6504, within(12.0));
+        assertThat(new Chromaticity(1 / 3.0, 1 / 3.0).temperature()).isCloseTo(5454, within(8.0));
+        for (double kelvin : new double[] {2000, 2700, 3200, 3900}) {
+            assertThat(Chromaticity.planck(kelvin).temperature()).isCloseTo(kelvin, within(0.5));
+        }
+    }
+
+    @Test
+    public void aBalanceGoesBothWays() {
+        WhiteBalance balance = new WhiteBalance(3200);
+        Chromaticity back = balance.light(balance.srgb(5000));
+        assertThat(back.x()).isCloseTo(Chromaticity.ofTemperature(5000).x(), within(1e-9));
+        assertThat(back.y()).isCloseTo(Chromaticity.ofTemperature(5000).y(), within(1e-9));
+    }
 }

@@ -352,6 +352,26 @@ public class ChainTest {
                 .isGreaterThan(hard + 2);
     }
 
+    /** A coloured wall colours what comes off it: cream wood warmer, white nearly not; a picture's weights follow. */
+    @Test
+    public void wallsTintWhatComesOffThem() {
+        Light light = box(0.6, 0.6, 10, 40, 0.9).withLosses(List.of());
+        TableSet white = roomy(light.withFilling(new OffRoom(RoomSide.CEILING, 0, 0)));
+        TableSet wood = Sets.inRoom(
+                        chowder().withBackdrop(new Backdrop(3, 2, 1.5, Surface.GREY_PAPER)), 3, 1.8, Surface.PALE_WOOD)
+                .withLight(white.light());
+        double straight = KeyColour.of(Sets.lit(light)).mired();
+        assertThat(KeyColour.of(white).mired() - straight).isBetween(-2.0, 6.0);
+        assertThat(KeyColour.of(wood).mired() - straight).isGreaterThan(60);
+        assertThat(read(wood, ReadingKind.LIGHT_TINT))
+                .isCloseTo(KeyColour.of(wood).mired() - 1e6 / 5500, within(1e-6));
+        zephyrdune.picture.Mix mix = zephyrdune.picture.Mix.of(wood, java.util.Set.of());
+        double[] balanced = new zephyrdune.colour.WhiteBalance(5500).srgb(5500);
+        assertThat(mix.weight(0, 0) / mix.weight(0, 2))
+                .isCloseTo(
+                        Surface.PALE_WOOD.red() / Surface.PALE_WOOD.blue() * balanced[0] / balanced[2], within(0.02));
+    }
+
     @Test
     public void chainsThatCannotBeAreRefusedWithTheReason() {
         Light light = box(0.6, 0.6, 12, 60, 0.9);

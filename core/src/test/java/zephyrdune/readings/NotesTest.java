@@ -20,6 +20,7 @@ import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Exposure;
 import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
+import zephyrdune.table.PowerChoice;
 import zephyrdune.table.Rectangle;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
@@ -153,6 +154,34 @@ public class NotesTest {
                             new Camera(camera.elevation(), 0.085, 0.036, 0.024, 0.4, 0, shift / 2, camera.textSpace()));
             assertThat(Doubt.about(above)).extracting(Doubt::field).containsExactly("camera.shiftUp");
         }
+    }
+
+    @Test
+    public void aRoomBrighterThanTheKeyIsDoubted() {
+        TableSet bright = chowder().withAmbient(new Ambient(18_000, 5500, 5));
+        assertThat(Doubt.about(bright)).extracting(Doubt::field).containsExactly("ambient.illuminance");
+        assertThat(Doubt.about(bright).get(0).words()).contains("brighter than the key");
+    }
+
+    @Test
+    public void aControlBeyondItsEndIsDoubted() {
+        Light light = chowder().light();
+        TableSet beyond = chowder()
+                .withLight(new Light(
+                        light.source(),
+                        0,
+                        light.losses(),
+                        light.face(),
+                        light.filling(),
+                        light.spread(),
+                        PowerChoice.FIXED,
+                        11,
+                        light.clock(),
+                        light.heightAngle(),
+                        light.distance(),
+                        light.aim()));
+        assertThat(Doubt.about(beyond)).extracting(Doubt::field).contains("light.power");
+        assertThat(Doubt.about(beyond).get(0).words()).contains("1/128");
     }
 
     /** The zoom head at 35 mm is as wide as 1.03 of its distance and as high as 0.69 of it. */

@@ -84,6 +84,38 @@ public class ScreenshotsTest extends Browsing {
         shoot("panel");
         field("light.filling.kind").selectOption("evenly-lit");
         settled();
+        tab("Room");
+        field("kit-place").selectOption("Small white kitchen");
+        tab("Chain");
+        field("kit-shaper").selectOption("Off the ceiling");
+        settled();
+        waitForFiner();
+        shoot("bounce");
+        field("kit-shaper").selectOption("Book light: board, then cloth");
+        settled();
+        waitForFiner();
+        shoot("chain");
+        field("kit-shaper").selectOption("Softbox 60 × 60, two baffles");
+        settled();
+        click("Compare shapers");
+        for (String other : new String[] {
+            "Softbox 90 × 120, two baffles",
+            "Octagon 90, two baffles",
+            "Strip 30 × 120, two baffles",
+            "White beauty dish"
+        }) {
+            click(other);
+        }
+        page.waitForFunction("() => document.querySelectorAll('[role=dialog] img').length === 5");
+        shoot("compared");
+        page.keyboard().press("Escape");
+        click("Kit");
+        tab("Shapers");
+        page.waitForTimeout(300);
+        shoot("kit");
+        page.keyboard().press("Escape");
+        field("kit-shaper").selectOption("Softbox 60 × 60, stated as even");
+        settled();
         waitForFiner();
         tab("Place");
         type("light.heightAngleDegrees", "3");
@@ -117,5 +149,8 @@ public class ScreenshotsTest extends Browsing {
         page.reload();
         page.getByText("The table is empty").waitFor();
         shoot("empty-table");
+        click("Start a new set");
+        page.waitForTimeout(300);
+        shoot("new-set");
     }
 }

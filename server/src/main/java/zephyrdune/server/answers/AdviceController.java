@@ -146,7 +146,7 @@ class AdviceController {
             operationId = "sameSoftness",
             summary = "Where another light throws the same edges as a set's own, and what differs there")
     SoftnessAnswer sameSoftness(@RequestBody Exchange exchange) {
-        return SoftnessAnswer.of(turnstile.passSlowly(
+        return SoftnessAnswer.of(turnstile.pass(
                 () -> SameSoftness.of(exchange.set(), exchange.other().light())));
     }
 }
