@@ -181,6 +181,9 @@ public class KitTest extends Browsing {
         field("kit-shaper").selectOption("Book light: board, then cloth");
         settled();
         assertThat(page.getByTestId("bounce-board")).hasCount(2);
+        tab("Room");
+        type("ambient.illuminanceLux", "0"); // the flash alone
+        tab("Chain");
         field("kit-shaper").selectOption("Bare head");
         double hard = settledReading("SHADOW_DEPTH");
         double edge = reading("TIP_EDGE_SEEN");
