@@ -21,15 +21,15 @@ export function Header() {
   const actions = setActions(useQueryClient());
   const { undo, redo } = useTable.getState();
   return (
-    <header className="flex min-h-13 flex-wrap items-center gap-x-1 gap-y-1 px-3">
+    <header className="flex min-h-13 flex-wrap items-center gap-x-1 gap-y-1 px-3 max-sm:gap-x-0 max-sm:px-2">
       <div className="mr-2 flex items-center gap-2 max-sm:sr-only">
         <Mark />
         <span className="font-bold text-[17px] tracking-tight">Zephyrdune</span>
       </div>
-      <Button look="outline" onClick={() => setListing(true)}>
+      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => setListing(true)}>
         <LayoutList size={16} /> <span className="max-sm:sr-only">Sets</span>
       </Button>
-      <Button look="outline" onClick={() => setPacking(true)}>
+      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => setPacking(true)}>
         <Backpack size={16} /> <span className="max-sm:sr-only">Kit</span>
       </Button>
       {set && (
@@ -56,11 +56,11 @@ export function Header() {
       )}
       <SymbolButton
         name={lengthUnit === "cm" ? "Show inches" : "Show centimetres"}
-        className="w-auto gap-1.5 px-2"
+        className="w-auto gap-1.5 px-2 max-sm:w-11 max-sm:px-0"
         onClick={() => setLengthUnit(lengthUnit === "cm" ? "in" : "cm")}
       >
         <Ruler size={17} />
-        <span className="w-5 text-left">{lengthUnit}</span>
+        <span className="w-5 text-left max-sm:sr-only">{lengthUnit}</span>
       </SymbolButton>
       <SymbolButton
         name={theme === "dark" ? "Light theme" : "Dark theme"}
@@ -69,7 +69,12 @@ export function Header() {
         {theme === "dark" ? <Sun size={17} /> : <Moon size={17} />}
       </SymbolButton>
       {set && (
-        <Button look="strong" disabled={!changed} onClick={() => void actions.save()}>
+        <Button
+          look="strong"
+          className="max-sm:w-11 max-sm:px-0"
+          disabled={!changed}
+          onClick={() => void actions.save()}
+        >
           <Save size={16} /> <span className="max-sm:sr-only">Save</span>
         </Button>
       )}

@@ -150,7 +150,7 @@ function Row({ change }: { change: Change }) {
   );
 }
 
-/** A small picture, traced to the end. */
+/** A small picture, smoothed. */
 function Shot({ set, name }: { set: TableSet; name: string }) {
   const shot = useQuery({
     queryKey: ["shot", set],

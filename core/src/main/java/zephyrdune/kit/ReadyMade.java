@@ -171,8 +171,8 @@ public final class ReadyMade {
                 shaper("Off the left wall", new Disc(0.06), new OffRoom(OffRoom.RoomSide.LEFT, 0, 0), new Diffuse()),
                 shaper(
                         "Book light: board, then cloth",
-                        new Rectangle(0.9, 1.2),
-                        new BookLight(Surface.WHITE_PAPER, 0.5, 1, 1.2, 0.8, rad(60)),
+                        new Rectangle(0.6, 0.9),
+                        new BookLight(Surface.WHITE_PAPER, 0.4, 0.7, 1, 0.7, rad(60)),
                         new Diffuse(),
                         loss(Where.CLOTH, 1)));
     }
@@ -196,7 +196,7 @@ public final class ReadyMade {
                 new WorkPlace(
                         "Small white kitchen",
                         new WalledRoom(
-                                1.3,
+                                1.4,
                                 1.5,
                                 1.5,
                                 1.6,

@@ -85,7 +85,7 @@ public record Plan(
                 set.cards().stream().map(Card::corners).toList(),
                 set.base() instanceof BroadBase base ? outline(base.as(set.light())) : List.of(),
                 set.ambient().window() instanceof SideWindow window ? corners(window) : List.of(),
-                set.light().filling() instanceof BookLight book ? corners(pose, book) : List.of(),
+                set.light().filling() instanceof BookLight book ? pose.board(book) : List.of(),
                 TableShadow.of(set),
                 TableShadow.middleOutline(set),
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
@@ -95,25 +95,13 @@ public record Plan(
     }
 
     private static List<Vector3D> corners(SideWindow window) {
-        return corners(
-                window.centre(),
-                window.across().multiply(window.width() / 2),
-                Vector3D.Unit.PLUS_Z.multiply(window.height() / 2));
-    }
-
-    private static List<Vector3D> corners(Pose pose, BookLight book) {
-        return corners(
-                pose.centre().subtract(pose.front().multiply(book.gap())),
-                pose.acrossHalf().normalize().multiply(book.boardWidth() / 2),
-                pose.upHalf().normalize().multiply(book.boardHeight() / 2));
-    }
-
-    private static List<Vector3D> corners(Vector3D centre, Vector3D across, Vector3D up) {
+        Vector3D across = window.across().multiply(window.width() / 2);
+        Vector3D up = Vector3D.Unit.PLUS_Z.multiply(window.height() / 2);
         return List.of(
-                centre.subtract(across).subtract(up),
-                centre.add(across).subtract(up),
-                centre.add(across).add(up),
-                centre.subtract(across).add(up));
+                window.centre().subtract(across).subtract(up),
+                window.centre().add(across).subtract(up),
+                window.centre().add(across).add(up),
+                window.centre().subtract(across).add(up));
     }
 
     private static List<Vector3D> outline(Light light) {

@@ -29,6 +29,9 @@ final class Clearance {
             lightAboveTable(light);
             lightOutsideDish(light, dish);
             lightBeforeBackdrop(light, backdrop);
+            if (light.filling() instanceof BookLight book) {
+                boardClear(light, book, backdrop);
+            }
         }
         for (int i = 0; i < props.size(); i++) {
             propClear("props[" + i + "]", props.get(i), camera, dish, light, backdrop);
@@ -41,6 +44,23 @@ final class Clearance {
             if (ambient.window() instanceof SideWindow window) {
                 requireInside("The window", "ambient.window.distance", walls, List.of(window.centre()));
             }
+        }
+    }
+
+    private static void boardClear(Light light, BookLight book, Backdrop backdrop) {
+        List<Vector3D> board = Pose.of(light, new OpenRoom()).board(book);
+        if (lowest(board) < 0) {
+            throw new Refused(
+                    "light.filling.boardHeight",
+                    "The board behind the cloth reaches %s below the table top; make it smaller, or raise the light"
+                            .formatted(centimetresUp(-lowest(board))));
+        }
+        double back = board.stream().mapToDouble(Vector3D::getY).max().orElseThrow();
+        if (back > backdrop.distance()) {
+            throw new Refused(
+                    "backdrop.distance",
+                    "The board behind the cloth reaches behind the backdrop; put the backdrop at least %s behind the hero point, or the board nearer"
+                            .formatted(centimetresUp(back)));
         }
     }
 
@@ -130,6 +150,9 @@ final class Clearance {
         Pose pose = Pose.of(light, room);
         if (!(light.filling() instanceof OffRoom)) {
             requireInside("The light", "", room, pose.outline(light));
+        }
+        if (light.filling() instanceof BookLight book) {
+            requireInside("The board behind the cloth", "", room, pose.board(book));
         }
         requireInside("The light's source", "", room, List.of(pose.source()));
         requireInside("The lens", "", room, List.of(camera.lens(dish.height() / 2)));

@@ -140,6 +140,18 @@ public record Pose(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf, Vector
         return steep;
     }
 
+    /** Corners of the board that a book light bounces off. */
+    public List<Vector3D> board(BookLight book) {
+        Vector3D middle = centre.subtract(front().multiply(book.gap()));
+        Vector3D across = acrossHalf.normalize().multiply(book.boardWidth() / 2);
+        Vector3D up = upHalf.normalize().multiply(book.boardHeight() / 2);
+        return List.of(
+                middle.subtract(across).subtract(up),
+                middle.add(across).subtract(up),
+                middle.add(across).add(up),
+                middle.subtract(across).add(up));
+    }
+
     /** Whether it has a face at all. */
     public boolean lit() {
         return acrossHalf.norm() > 0 && upHalf.norm() > 0;

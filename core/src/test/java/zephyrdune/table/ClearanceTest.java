@@ -13,6 +13,23 @@ import zephyrdune.measure.Refused;
 /** What cannot stand is refused by the name of a field, and what the message says would do, does. */
 public class ClearanceTest {
 
+    @Test
+    public void theBoardBehindTheClothNeedsRoomToo() {
+        BookLight book = new BookLight(Surface.WHITE_PAPER, 0.4, 0.7, 1, 0.7, 1);
+        TableSet open = Sets.chowder()
+                .withBackdrop(new Backdrop(3, 1, 1, Surface.GREY_PAPER))
+                .withLight(Sets.box(0.6, 0.9, 10, 40, 0.9).withFilling(book));
+        assertThatThrownBy(() -> open.withBackdrop(new Backdrop(0.9, 1, 1, Surface.GREY_PAPER)))
+                .hasMessageContaining("The board behind the cloth reaches behind the backdrop");
+        assertThatThrownBy(() -> Sets.inRoom(
+                        open.withBackdrop(new Backdrop(1.2, 1, 1, Surface.GREY_PAPER)), 1.25, 2, Surface.WHITE_PAPER))
+                .hasMessageContaining("The board behind the cloth reaches")
+                .hasMessageContaining("through the wall");
+        assertThatThrownBy(() -> open.withLight(
+                        open.light().withFilling(new BookLight(Surface.WHITE_PAPER, 0.4, 0.7, 3, 0.7, 1))))
+                .hasMessageContaining("below the table top");
+    }
+
     private static void refuses(String field, Runnable making) {
         assertThatThrownBy(making::run)
                 .isInstanceOfSatisfying(

@@ -106,7 +106,10 @@ public class ScreenshotsTest extends Browsing {
         }) {
             click(other);
         }
-        page.waitForFunction("() => document.querySelectorAll('[role=dialog] img').length === 5");
+        page.waitForFunction(
+                "() => document.querySelectorAll('[role=dialog] img').length === 5",
+                null,
+                new Page.WaitForFunctionOptions().setTimeout(60_000));
         shoot("compared");
         page.keyboard().press("Escape");
         click("Kit");

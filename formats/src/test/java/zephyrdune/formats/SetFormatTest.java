@@ -194,7 +194,7 @@ public class SetFormatTest {
             new FromBehind(0.4, 0.25, -0.125),
             new OffBoard(Surface.LINEN, 0.5, 0.5, 0.25),
             new OffRoom(OffRoom.RoomSide.CEILING, 0.25, -0.5),
-            new BookLight(Surface.WHITE_PAPER, 0.5, 1, 1.5, 0.75, 0.5)
+            new BookLight(Surface.WHITE_PAPER, 0.25, 0.5, 0.5, 0.75, 0.5)
         };
         for (Filling filling : fillings) {
             TableSet set = room.withLight(room.light().withFilling(filling));

@@ -25,6 +25,7 @@ import zephyrdune.picture.Film;
 import zephyrdune.picture.Mix;
 import zephyrdune.picture.PictureStops;
 import zephyrdune.picture.Progress;
+import zephyrdune.picture.Smooth;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Effort;
 
@@ -44,8 +45,9 @@ class PictureController {
     private static final int FILE_PASSES = 24;
 
     private static final int SMALL_WIDTH = 360;
+    private static final int SMALL_PASSES = 6;
 
-    /** Kinds of picture files: 8-bit PNG, a small one, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
+    /** Kinds of picture files: 8-bit PNG, a small and smoothed one to look at, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
     enum FileKind {
         PNG,
         SMALL_PNG,
@@ -145,11 +147,13 @@ class PictureController {
                                 / set.camera().sensorWidth())));
         Film film = new Film(set, width, height, false);
         Mix mix = Mix.of(set, Set.of());
-        for (int pass = 0; pass < FILE_PASSES; pass++) {
+        int passes = kind == FileKind.SMALL_PNG ? SMALL_PASSES : FILE_PASSES;
+        for (int pass = 0; pass < passes; pass++) {
             film.pass(Effort.USUAL, mix, Progress.DONE, () -> false);
         }
         return switch (kind) {
-            case PNG, SMALL_PNG -> PngFile.write(film.picture(mix));
+            case PNG -> PngFile.write(film.picture(mix));
+            case SMALL_PNG -> PngFile.write(Smooth.of(film, mix));
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());
