@@ -88,6 +88,16 @@ function Outlines({ plan, scale, drawn }: { plan: Plan; scale: Scale; drawn: Dra
           data-testid="window"
         />
       )}
+      {plan.leaves.map((corners) => (
+        <path
+          key={`${corners[0]?.x} ${corners[0]?.y} ${corners[0]?.z}`}
+          d={scale.path(corners.map(drawn))}
+          className="fill-sand/15 stroke-sand"
+          strokeWidth={2}
+          strokeDasharray="5 3"
+          data-testid="leaf"
+        />
+      ))}
       {plan.board.length > 0 && (
         <path
           d={scale.path(plan.board.map(drawn))}

@@ -10,6 +10,7 @@ import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Evenness;
 import zephyrdune.emitter.Filled;
 import zephyrdune.emitter.Outline;
+import zephyrdune.emitter.Patch;
 import zephyrdune.emitter.SoftboxLight;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Beam;
@@ -27,6 +28,7 @@ import zephyrdune.table.OffRoom;
 import zephyrdune.table.Origin;
 import zephyrdune.table.Pose;
 import zephyrdune.table.Snooted;
+import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.WalledRoom;
 
@@ -108,8 +110,14 @@ public final class Chain {
             last(Link.Kind.PANEL, field, left, Optional.empty());
         } else if (light.filling() instanceof OffBoard || light.filling() instanceof OffRoom) {
             boolean board = light.filling() instanceof OffBoard;
-            double sent = Filled.of(light, pose, set.room(), outline).exitance() * face.area() * face.meanEvenness();
-            spill(sent / reflectance(), field);
+            double sent = 0;
+            double arriving = 0;
+            double kept = Stops.ratio(-light.loss());
+            for (Patch patch : patches()) {
+                sent += patch.face().flux() / kept;
+                arriving += patch.face().flux() / kept / patch.surface().luminous();
+            }
+            spill(arriving, field);
             last(board ? Link.Kind.BOARD : Link.Kind.WALL, field, sent, Optional.empty());
             if (light.filling() instanceof OffRoom bounce) {
                 Link wall = links.remove(links.size() - 1);
@@ -136,18 +144,18 @@ public final class Chain {
         }
     }
 
-    /** Of the board or wall. */
-    private double reflectance() {
-        return light.filling() instanceof OffBoard board
-                ? board.surface().luminous()
-                : ((WalledRoom) set.room())
-                        .surface(((OffRoom) light.filling()).side())
-                        .luminous();
+    /** The board or wall, and the other leaves of a corner. */
+    private List<Patch> patches() {
+        List<Patch> patches = new ArrayList<>(Patch.of(light, set.room()));
+        Surface surface = light.filling() instanceof OffBoard board
+                ? board.surface()
+                : ((WalledRoom) set.room()).surface(((OffRoom) light.filling()).side());
+        patches.add(new Patch(face, surface));
+        return patches;
     }
 
     private void spread() {
-        double flux = face.flux();
-        double loss = Stops.between(left, flux);
+        double loss = Stops.between(left, face.flux());
         if (light.spread() instanceof Gridded || light.spread() instanceof Honeycomb) {
             links.add(link(Link.Kind.GRID, "light.spread", loss, Optional.empty()));
         } else if (light.spread() instanceof Snooted) {

@@ -160,6 +160,12 @@ public record EmittingFace(
         return distribution(light).flux();
     }
 
+    /** The same face somewhere else. */
+    public EmittingFace at(Pose pose) {
+        return new EmittingFace(
+                outline, pose.centre(), pose.acrossHalf(), pose.upHalf(), luminance, evenness, distribution);
+    }
+
     public EmittingFace withLuminance(double newLuminance) {
         return new EmittingFace(outline, centre, acrossHalf, upHalf, newLuminance, evenness, distribution);
     }

@@ -54,6 +54,7 @@ public record Filled(Evenness evenness, double exitance) {
                 light.source().distribution(),
                 pose.source(),
                 pose.axis(),
+                pose.upHalf().normalize(),
                 pose.centre().subtract(pose.front().multiply(book.gap())),
                 pose.acrossHalf().normalize().multiply(book.boardWidth() / 2),
                 pose.upHalf().normalize().multiply(book.boardHeight() / 2),

@@ -35,13 +35,27 @@ record PointLit(
 
     /** The source by its bare beam, the face by where it is. */
     static PointLit of(Distribution source, Pose pose, double reference) {
-        return of(source, pose.source(), pose.axis(), pose.centre(), pose.acrossHalf(), pose.upHalf(), reference);
+        return of(source, pose, pose.upHalf(), reference);
+    }
+
+    /** @param upright that the source's own height leans to */
+    static PointLit of(Distribution source, Pose pose, Vector3D upright, double reference) {
+        return of(
+                source,
+                pose.source(),
+                pose.axis(),
+                upright.normalize(),
+                pose.centre(),
+                pose.acrossHalf(),
+                pose.upHalf(),
+                reference);
     }
 
     static PointLit of(
             Distribution source,
             Vector3D from,
             Vector3D axis,
+            Vector3D upright,
             Vector3D centre,
             Vector3D acrossHalf,
             Vector3D upHalf,
@@ -51,7 +65,7 @@ record PointLit(
         Vector3D offset = from.subtract(centre);
         Vector3D front = up.cross(across);
         Vector3D away = front.dot(offset) >= 0 ? front : front.negate();
-        Vector3D sourceUp = up.subtract(axis.multiply(up.dot(axis))).normalize();
+        Vector3D sourceUp = upright.subtract(axis.multiply(upright.dot(axis))).normalize();
         Vector3D sourceAcross = axis.cross(sourceUp);
         return new PointLit(
                 source,

@@ -44,6 +44,7 @@ public record SoftboxLight(Filled filled, double lining, double inner, double ou
                 light.source().distribution(),
                 Vector3D.of(0, 0, gap),
                 Vector3D.Unit.MINUS_Z,
+                Vector3D.Unit.PLUS_Y,
                 Vector3D.ZERO,
                 Vector3D.of(half[0], 0, 0),
                 Vector3D.of(0, half[1], 0),

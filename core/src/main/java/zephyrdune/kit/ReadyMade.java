@@ -168,6 +168,11 @@ public final class ReadyMade {
                         new OffBoard(Surface.LINEN, 1, rad(35), 0),
                         new Diffuse()),
                 shaper("Off the ceiling", new Disc(0.06), new OffRoom(OffRoom.RoomSide.CEILING, 0, 0), new Diffuse()),
+                shaper(
+                        "Off the corner of left wall and ceiling",
+                        new Disc(0.06),
+                        new OffRoom(OffRoom.RoomSide.LEFT, 0, rad(42)),
+                        new Diffuse()),
                 shaper("Off the left wall", new Disc(0.06), new OffRoom(OffRoom.RoomSide.LEFT, 0, 0), new Diffuse()),
                 shaper(
                         "Book light: board, then cloth",

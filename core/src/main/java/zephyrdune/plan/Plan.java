@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.Patch;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.picture.LightInFrame;
@@ -28,6 +29,7 @@ import zephyrdune.table.TableSet;
  * @param source the bare source: behind a panel, or in the middle of the face
  * @param faceCentre centre of the light's face
  * @param faceCorners corners of the light's face
+ * @param leaves corners of what the light lights beside its face: the other leaves of a corner
  * @param aim the point the light is aimed at
  * @param lens the camera's lens
  * @param frame where the corners of the frame meet the table or the backdrop, in order round the frame
@@ -47,6 +49,7 @@ public record Plan(
         Vector3D source,
         Vector3D faceCentre,
         List<Vector3D> faceCorners,
+        List<List<Vector3D>> leaves,
         Vector3D aim,
         Vector3D lens,
         List<Vector3D> frame,
@@ -76,6 +79,9 @@ public record Plan(
                 pose.source(),
                 pose.centre(),
                 pose.outline(set.light()),
+                Patch.of(set.light(), set.room()).stream()
+                        .map(leaf -> leaf.face().corners(0))
+                        .toList(),
                 set.light().aim().point(),
                 view.eye(),
                 frame(view, set.backdrop().distance()),

@@ -10,6 +10,8 @@ import zephyrdune.illuminance.Illuminance;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Light;
 import zephyrdune.table.OffRoom;
+import zephyrdune.table.OpenRoom;
+import zephyrdune.table.Pose;
 import zephyrdune.table.TableSet;
 
 /**
@@ -37,17 +39,20 @@ public record StopRing(double stops, List<Vector3D> places) {
 
     /** The ring for a change of so many stops; empty of places where no distance gives it. */
     public static StopRing of(TableSet set, double stops) {
+        if (set.light().filling() instanceof OffRoom) {
+            // near a wall its patch is small and bright: there are places of any light, and no ring
+            return new StopRing(stops, List.of());
+        }
+        EmittingFace face = EmittingFace.of(set);
         Vector3D hero = Vector3D.of(0, 0, set.dish().top());
-        double wanted = illuminance(set, set.light(), hero) * Stops.ratio(stops);
-        boolean turnsRoundHero = set.light().aim().x() == 0
-                && set.light().aim().y() == 0
-                && !(set.light().filling() instanceof OffRoom);
+        double wanted = illuminance(face, set.light(), hero) * Stops.ratio(stops);
+        boolean turnsRoundHero = set.light().aim().x() == 0 && set.light().aim().y() == 0;
         List<Vector3D> places = new ArrayList<>();
         double distance = Double.NaN;
         for (int step = 0; step < CLOCK_STEPS; step++) {
             Light turned = set.light().withClock(2 * Math.PI * step / CLOCK_STEPS);
             if (step == 0 || !turnsRoundHero) {
-                distance = distance(set, turned, hero, wanted);
+                distance = distance(face, turned, hero, wanted);
             }
             if (!Double.isNaN(distance)) {
                 places.add(turned.withDistance(distance).centre());
@@ -57,8 +62,8 @@ public record StopRing(double stops, List<Vector3D> places) {
     }
 
     /** The farthest distance that gives the wanted light, found inwards from where there is too little. */
-    private static double distance(TableSet set, Light light, Vector3D hero, double wanted) {
-        UnivariateFunction excess = d -> Stops.between(illuminance(set, light.withDistance(d), hero), wanted);
+    private static double distance(EmittingFace face, Light light, Vector3D hero, double wanted) {
+        UnivariateFunction excess = d -> Stops.between(illuminance(face, light.withDistance(d), hero), wanted);
         double outer = FARTHEST;
         if (excess.value(outer) >= 0) {
             return Double.NaN;
@@ -74,8 +79,9 @@ public record StopRing(double stops, List<Vector3D> places) {
         return Double.NaN;
     }
 
-    private static double illuminance(TableSet set, Light light, Vector3D hero) {
-        return Illuminance.of(EmittingFace.of(light, set.room()), Illuminance.COARSE)
+    /** Of the same face where a light stands. */
+    private static double illuminance(EmittingFace face, Light light, Vector3D hero) {
+        return Illuminance.of(face.at(Pose.of(light, new OpenRoom())), Illuminance.COARSE)
                 .at(hero, Vector3D.Unit.PLUS_Z);
     }
 }

@@ -27,6 +27,7 @@ import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.softness.ApparentSize;
 import zephyrdune.softness.ShadowEdge;
 import zephyrdune.softness.TableShadow;
+import zephyrdune.table.OffRoom;
 import zephyrdune.table.TableSet;
 
 /** Reads a set; what several readings need is worked out once. */
@@ -64,8 +65,7 @@ final class Probe {
             case LOST ->
                 Reading.of(
                                 LOST,
-                                Stops.between(
-                                        set.light().source().flux(), key.face().flux()),
+                                Stops.between(set.light().source().flux(), key.flux()),
                                 key.face().centre())
                         .beside("What is stated to be lost", set.light().loss());
             case KEY_EXPOSURE,
@@ -101,6 +101,14 @@ final class Probe {
                 : "The light is straight above: the shadow lies under the dish";
     }
 
+    /** Edges are those of one face: what the other leaves of a corner give softens them further. */
+    private String leaves() {
+        return key.others().isEmpty()
+                ? ""
+                : "By the patch on the %s alone, which gives %.0f %% of the hero's light; the other leaf of the corner softens the edge further"
+                        .formatted(((OffRoom) set.light().filling()).side().words(), 100 * key.faceShare());
+    }
+
     private Reading shadow(ReadingKind kind, TableShadow found) {
         String onBackdrop = found.tip().getY() > set.backdrop().distance()
                 ? "The tip falls on the backdrop; read as if the table went on"
@@ -115,11 +123,13 @@ final class Probe {
                                 "Light's height square to the ray, times rim to table, over light to rim",
                                 tipRule(found));
             case TIP_EDGE_SEEN ->
-                seen(kind, found.atTip(), found.tipEdge(), found.tip()).noting(onBackdrop);
+                seen(kind, found.atTip(), found.tipEdge(), found.tip())
+                        .noting(onBackdrop.isEmpty() ? leaves() : onBackdrop);
             case SIDE_EDGE ->
                 edge(kind, found.atSide().width(), found.sideEdge(), found.side())
                         .beside("Light's width, times rim to table, over light to rim", sideRule(found));
-            case SIDE_EDGE_SEEN -> seen(kind, found.atSide(), found.sideEdge(), found.side());
+            case SIDE_EDGE_SEEN ->
+                seen(kind, found.atSide(), found.sideEdge(), found.side()).noting(leaves());
             case EDGE_TO_RIM -> edge(EDGE_TO_RIM, found.atTip().width() / rimHeight, found.tipEdge(), found.tip());
             case SHADOW_LENGTH ->
                 Reading.of(SHADOW_LENGTH, found.length(), foot, found.tip())

@@ -69,4 +69,12 @@ public record OffRoom(
         Objects.requireNonNull(side);
         LIMITS.require(aside, above);
     }
+
+    /** The way the source points, a unit vector. */
+    public Vector3D axis() {
+        return side.across()
+                .multiply(Math.sin(aside) * Math.cos(above))
+                .add(side.up().multiply(Math.sin(above)))
+                .add(side.inwards().multiply(-Math.cos(aside) * Math.cos(above)));
+    }
 }

@@ -70,9 +70,7 @@ public record Pose(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf, Vector
         Vector3D across = side.across();
         Vector3D up = side.up();
         Vector3D source = light.centre();
-        Vector3D axis = across.multiply(Math.sin(bounce.aside()) * Math.cos(bounce.above()))
-                .add(up.multiply(Math.sin(bounce.above())))
-                .add(inwards.multiply(-Math.cos(bounce.aside()) * Math.cos(bounce.above())));
+        Vector3D axis = bounce.axis();
         double gap = source.dot(inwards) + room.away(side);
         double[] tangents = tangents(light.source().distribution());
         Vector3D beamUp = up.subtract(axis.multiply(up.dot(axis))).normalize();
@@ -105,6 +103,35 @@ public record Pose(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf, Vector
                 .add(across.multiply(middle[0]))
                 .add(up.multiply(middle[1]));
         return new Pose(centre, across.multiply(half[0]), up.multiply(half[1]), source, axis);
+    }
+
+    /** All of a side of a room, lit by a source that is turned elsewhere. */
+    public static Pose ofSide(WalledRoom room, OffRoom.RoomSide side, Vector3D source, Vector3D axis) {
+        double[] ends = {
+            -reach(room, side.across().negate()), reach(room, side.across()),
+            -reach(room, side.up().negate()), reach(room, side.up())
+        };
+        Vector3D centre = side.inwards()
+                .multiply(-room.away(side))
+                .add(side.across().multiply((ends[0] + ends[1]) / 2))
+                .add(side.up().multiply((ends[2] + ends[3]) / 2));
+        return new Pose(
+                centre,
+                side.across().multiply((ends[1] - ends[0]) / 2),
+                side.up().multiply((ends[3] - ends[2]) / 2),
+                source,
+                axis);
+    }
+
+    /** The part of its face within bounds: across from, to, up from, to, each from -1 to 1. */
+    public Pose within(double[] bounds) {
+        return new Pose(
+                centre.add(acrossHalf.multiply((bounds[0] + bounds[1]) / 2))
+                        .add(upHalf.multiply((bounds[2] + bounds[3]) / 2)),
+                acrossHalf.multiply((bounds[1] - bounds[0]) / 2),
+                upHalf.multiply((bounds[3] - bounds[2]) / 2),
+                source,
+                axis);
     }
 
     /** From the hero point to the room's side in a direction along one of the axes. */

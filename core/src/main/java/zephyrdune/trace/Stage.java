@@ -1,5 +1,6 @@
 package zephyrdune.trace;
 
+import java.util.List;
 import java.util.stream.IntStream;
 import zephyrdune.body.Ball;
 import zephyrdune.body.Bodies;
@@ -9,6 +10,8 @@ import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.body.Solid;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.KeyColour;
+import zephyrdune.emitter.Patch;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.material.Material;
 import zephyrdune.table.Backdrop;
@@ -51,6 +54,12 @@ public final class Stage {
 
     /** Whether the key's face is a patch on a wall, which also sends on what comes to it. */
     final boolean keyOnWall;
+
+    /** The other leaves of a corner, each with its red, green and blue luminance over those of the key. */
+    final EmittingFace[] leaves;
+
+    final double[][] leafLuminance;
+    final FaceMap[] leafMaps;
 
     /** The window's face, or null; and its luminance where all of the room's own light together has 1 on a level surface over pi. */
     final EmittingFace window;
@@ -107,6 +116,14 @@ public final class Stage {
                 ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
                 : null;
         keyOnWall = set.light().filling() instanceof OffRoom;
+        List<Patch> patches = Patch.of(set.light(), set.room());
+        leaves = patches.stream().map(leaf -> leaf.face().withLuminance(1)).toArray(EmittingFace[]::new);
+        leafMaps = patches.stream().map(leaf -> FaceMap.of(leaf.face())).toArray(FaceMap[]::new);
+        double keyLuminance = EmittingFace.of(set).luminance();
+        KeyColour colour = KeyColour.of(set);
+        leafLuminance = patches.stream()
+                .map(leaf -> relative(leaf, keyLuminance, colour))
+                .toArray(double[][]::new);
         window = set.ambient().window() instanceof SideWindow side ? EmittingFace.of(side) : null;
         windowLuminance = window == null ? 0 : windowLuminance(set, window);
         round = windowLuminance > 0 ? 1 - set.ambient().windowShare() : 1;
@@ -290,6 +307,15 @@ public final class Stage {
         }
         double along = cx * ray.dx + cy * ray.dy + cz * ray.dz;
         return along <= 0 || squared > along * along;
+    }
+
+    private static double[] relative(Patch leaf, double keyLuminance, KeyColour colour) {
+        double bright = leaf.face().luminance() / keyLuminance / leaf.surface().luminous();
+        return new double[] {
+            bright * leaf.surface().red() / colour.red(),
+            bright * leaf.surface().green() / colour.green(),
+            bright * leaf.surface().blue() / colour.blue()
+        };
     }
 
     private boolean onTable(double x, double y) {

@@ -26,9 +26,9 @@ public final class Tracer {
 
     /**
      * Dimensions of sample numbers that a place uses: towards the key, the base, along a mirror, off a matte surface, by lot,
-     * through holes to the key and to the base, towards the window, through holes to it.
+     * through holes to the key and to the base, towards the window, towards four leaves of a corner, through holes to each of these.
      */
-    static final int PER_REFLECTION = 13;
+    static final int PER_REFLECTION = 17;
 
     /** From the dimension towards a light to that through holes. */
     static final int HOLES = 5;
@@ -39,6 +39,7 @@ public final class Tracer {
     private static final int MATTE = 3;
     private static final int LOT = 4;
     private static final int WINDOW = 7;
+    private static final int LEAVES = 8;
 
     /** The pixel's own dimensions come first. */
     private static final int FIRST_DIMENSION = 2;
@@ -64,6 +65,7 @@ public final class Tracer {
     private final FaceLight key;
     private final FaceLight base;
     private final FaceLight window;
+    private final FaceLight[] leaves;
     private final Place[] places = new Place[MOST_LEVELS];
     private final Numbers numbers = new Numbers();
     private final Straight straight;
@@ -85,6 +87,10 @@ public final class Tracer {
         key = new FaceLight(stage.key, stage.keyMap, Stage.KEY_FACE);
         base = stage.base == null ? null : new FaceLight(stage.base, stage.baseMap, Stage.BASE_FACE);
         window = stage.window == null ? null : new FaceLight(stage.window, null, Stage.WINDOW);
+        leaves = new FaceLight[stage.leaves.length];
+        for (int i = 0; i < leaves.length; i++) {
+            leaves[i] = new FaceLight(stage.leaves[i], stage.leafMaps[i], Stage.KEY_FACE);
+        }
         straight = new Straight(stage, numbers);
         relief = new Leaning(stage);
         out = new double[3 * Layers.count(stage.cards)];
@@ -185,8 +191,8 @@ public final class Tracer {
             }
             return;
         }
-        if (at.owner == Stage.WALL && stage.keyOnWall && at.chance != COUNTED && onPatch(at)) {
-            face(at, key, -facing);
+        if (at.owner == Stage.WALL && stage.keyOnWall && at.chance != COUNTED) {
+            patches(at, -facing);
         }
         if (level + 2 >= MOST_LEVELS) {
             return;
@@ -212,10 +218,31 @@ public final class Tracer {
         add(Layers.AMBIENT, stage.round * at.red, stage.round * at.green, stage.round * at.blue);
     }
 
-    /** Whether the ray has come to the patch of the wall that is the key. */
-    private boolean onPatch(Place at) {
+    /** Adds the light of the patch of the wall that is the key, or another leaf of it, where the ray has come to one. */
+    private void patches(Place at, double cosine) {
+        if (onPatch(at, key)) {
+            face(at, key, cosine);
+        }
+        for (int i = 0; i < leaves.length; i++) {
+            if (onPatch(at, leaves[i])) {
+                double[] bright = stage.leafLuminance[i];
+                double red = at.red;
+                double green = at.green;
+                double blue = at.blue;
+                at.red *= bright[0];
+                at.green *= bright[1];
+                at.blue *= bright[2];
+                face(at, leaves[i], cosine);
+                at.red = red;
+                at.green = green;
+                at.blue = blue;
+            }
+        }
+    }
+
+    private static boolean onPatch(Place at, FaceLight patch) {
         double beyond = at.hit.distance + 2 * Stage.SKIN;
-        double length = key.body.distance(at.ray, beyond);
+        double length = patch.body.distance(at.ray, beyond);
         return length < beyond && length > at.hit.distance - 2 * Stage.SKIN;
     }
 
@@ -332,6 +359,15 @@ public final class Tracer {
         int looks = at.reflections == 0 ? effort.shadowRays() : 1;
         straight.of(at, key, r, g, b, at.dimension + KEY, looks, sample * looks);
         add(at.layer, at.red * straight.red, at.green * straight.green, at.blue * straight.blue);
+        for (int i = 0; i < leaves.length; i++) {
+            double[] bright = stage.leafLuminance[i];
+            straight.of(at, leaves[i], r, g, b, at.dimension + LEAVES + i, looks, sample * looks);
+            add(
+                    at.layer,
+                    bright[0] * at.red * straight.red,
+                    bright[1] * at.green * straight.green,
+                    bright[2] * at.blue * straight.blue);
+        }
         if (base != null) {
             straight.of(at, base, r, g, b, at.dimension + BASE, looks, sample * looks);
             add(Layers.BASE, at.red * straight.red, at.green * straight.green, at.blue * straight.blue);

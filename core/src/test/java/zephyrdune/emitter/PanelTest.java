@@ -34,6 +34,7 @@ public class PanelTest {
                     CosinePower.LAMBERTIAN,
                     Vector3D.of(0, 0, gap),
                     Vector3D.Unit.MINUS_Z,
+                    Vector3D.Unit.PLUS_Y,
                     Vector3D.ZERO,
                     Vector3D.of(radius, 0, 0),
                     Vector3D.of(0, radius, 0),

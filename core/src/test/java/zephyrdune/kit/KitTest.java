@@ -10,6 +10,7 @@ import org.testng.annotations.Test;
 import zephyrdune.chain.Chain;
 import zephyrdune.chain.Link;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
 import zephyrdune.source.LedPanel;
@@ -57,8 +58,8 @@ public class KitTest {
                     continue;
                 }
                 TableSet set = room(light.get());
-                EmittingFace face = EmittingFace.of(set);
-                double lost = Stops.between(source.source().flux(), face.flux());
+                double lost =
+                        Stops.between(source.source().flux(), KeyLight.of(set).flux());
                 assertThat(lost).as(source.name() + ", " + shaper.name()).isBetween(-1e-9, 9.0);
                 assertThat(Chain.of(set).stream().mapToDouble(Link::loss).sum())
                         .as(shaper.name())

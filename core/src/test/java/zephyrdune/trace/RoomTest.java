@@ -6,11 +6,13 @@ import static zephyrdune.table.Sets.box;
 import static zephyrdune.table.Sets.chowder;
 
 import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.illuminance.Illuminance;
+import zephyrdune.illuminance.KeyLight;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
 import zephyrdune.table.Disc;
@@ -117,6 +119,21 @@ public class RoomTest {
         TableSet boxed = set.withLight(box(0.06, 0.06, 4, 30, 0.5));
         assertThat(bounced).isPositive();
         assertThat(incident(boxed, 0, 0, 0.2, 64)[Layers.ROOM]).isPositive();
+    }
+
+    /** The flash turned into the corner of wall and ceiling: both leaves light the table, together as their exact light. */
+    @Test
+    public void bothLeavesOfACornerAreTraced() {
+        TableSet set = Sets.inRoom(bare(), 1.5, 1.6, Surface.WHITE_PAPER)
+                .withLight(box(0.06, 0.06, 4, 30, 0.5)
+                        .withLosses(List.of())
+                        .withFilling(new OffRoom(OffRoom.RoomSide.LEFT, 0, 0.7)));
+        KeyLight key = KeyLight.of(set);
+        assertThat(key.others()).hasSize(1);
+        assertThat(key.faceShare()).isBetween(0.02, 0.98);
+        double exact = key.at(Vector3D.of(0, 0, 0.2), Vector3D.Unit.PLUS_Z)
+                / key.face().luminance();
+        assertThat(incident(set, 0, 0, 0.2, 4096)[Layers.KEY]).isCloseTo(exact, within(0.01 * exact));
     }
 
     /** The closed room keeps the books with a patch on its ceiling: indirect light by the cavity formula (Sumpner, 1892). */

@@ -168,6 +168,13 @@ public class KitTest extends Browsing {
         // straight under its patch: on the floor the two are one
         assertThat(page.getByTestId("source-spot")).hasCount(1);
         assertThat(reading("SHADOW_DEPTH")).isLessThan(boxed);
+        // turned up into the corner it lights wall and ceiling
+        tab("Shaper");
+        field("light.filling.side").selectOption("left");
+        type("light.filling.aboveDegrees", "42");
+        settled();
+        assertThat(page.getByTestId("leaf")).hasCount(2);
+        tab("Chain");
         // a curtain reaches far down: from higher up it clears the table
         field("kit-shaper").selectOption("Off a curtain");
         assertThat(page.getByTestId("impossible")).containsText("raise it");
