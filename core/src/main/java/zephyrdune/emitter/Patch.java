@@ -3,6 +3,7 @@ package zephyrdune.emitter;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.distribution.CosinePower;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Finish;
 import zephyrdune.table.Light;
@@ -50,7 +51,7 @@ public record Patch(EmittingFace face, Surface surface) {
                     pose.upHalf(),
                     exitance * Stops.ratio(-light.loss()) / Math.PI,
                     PointLit.of(light.source().distribution(), pose, upright, gap),
-                    zephyrdune.distribution.CosinePower.LAMBERTIAN);
+                    CosinePower.LAMBERTIAN);
             if (face.flux() > FAINT * light.source().flux()) {
                 patches.add(new Patch(face, surface));
             }

@@ -3,6 +3,7 @@ package zephyrdune.move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import zephyrdune.measure.Unit;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
@@ -36,6 +37,6 @@ public record Change(ReadingKind kind, OptionalDouble before, OptionalDouble aft
         }
         double off = Math.abs(after.getAsDouble() - before.getAsDouble());
         return off > NOTICED * Math.max(1, Math.abs(before.getAsDouble()))
-                || kind.unit() == zephyrdune.measure.Unit.METRE && off > NOTICED * Math.abs(before.getAsDouble());
+                || kind.unit() == Unit.METRE && off > NOTICED * Math.abs(before.getAsDouble());
     }
 }

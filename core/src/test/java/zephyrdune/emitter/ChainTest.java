@@ -6,15 +6,20 @@ import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.table.Sets.box;
 import static zephyrdune.table.Sets.chowder;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.chain.Chain;
 import zephyrdune.chain.Link;
+import zephyrdune.colour.WhiteBalance;
+import zephyrdune.distribution.Tube;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Refused;
+import zephyrdune.picture.Mix;
 import zephyrdune.power.DialStep;
 import zephyrdune.power.Fractions;
 import zephyrdune.readings.ReadingKind;
@@ -336,7 +341,7 @@ public class ChainTest {
     /** Two circles of one diameter, their middles half of it apart, share 0.391 of each (area of a circular lens). */
     @Test
     public void tubesAreOverlapsOfTheirEnds() {
-        zephyrdune.distribution.Tube tube = new zephyrdune.distribution.Tube(1, 0.5);
+        Tube tube = new Tube(1, 0.5);
         double theta = Math.atan(0.25);
         assertThat(tube.relativeIntensity(Math.sin(theta), 0, Math.cos(theta)))
                 .isCloseTo(0.3910 * Math.cos(theta), within(1e-4));
@@ -391,8 +396,8 @@ public class ChainTest {
         assertThat(KeyColour.of(wood).mired() - straight).isGreaterThan(60);
         assertThat(read(wood, ReadingKind.LIGHT_TINT))
                 .isCloseTo(KeyColour.of(wood).mired() - 1e6 / 5500, within(1e-6));
-        zephyrdune.picture.Mix mix = zephyrdune.picture.Mix.of(wood, java.util.Set.of());
-        double[] balanced = new zephyrdune.colour.WhiteBalance(5500).srgb(5500);
+        Mix mix = Mix.of(wood, Set.of());
+        double[] balanced = new WhiteBalance(5500).srgb(5500);
         assertThat(mix.weight(0, 0) / mix.weight(0, 2))
                 .isCloseTo(
                         Surface.PALE_WOOD.red() / Surface.PALE_WOOD.blue() * balanced[0] / balanced[2], within(0.02));
@@ -416,8 +421,8 @@ public class ChainTest {
                 Sets.inRoom(chowder().withBackdrop(new Backdrop(1.2, 1, 1, Surface.GREY_PAPER)), 1.5, 2, Surface.STEEL);
         assertThatThrownBy(() -> metal.withLight(light.withFilling(new OffRoom(RoomSide.CEILING, 0, 0))))
                 .hasMessageContaining("mirrors");
-        assertThatThrownBy(() -> light.withLosses(
-                        java.util.Collections.nCopies(9, new Loss(Loss.Where.OTHER, 1, Origin.ENTERED))))
+        assertThatThrownBy(
+                        () -> light.withLosses(Collections.nCopies(9, new Loss(Loss.Where.OTHER, 1, Origin.ENTERED))))
                 .hasMessageContaining("between 0 and 8");
     }
 

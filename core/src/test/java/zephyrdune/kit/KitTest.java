@@ -15,6 +15,8 @@ import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
 import zephyrdune.source.LedPanel;
 import zephyrdune.table.Backdrop;
+import zephyrdune.table.Diffuse;
+import zephyrdune.table.EvenlyLit;
 import zephyrdune.table.Light;
 import zephyrdune.table.Origin;
 import zephyrdune.table.Sets;
@@ -29,9 +31,8 @@ public class KitTest {
     private static Optional<Light> on(OwnedSource source, Shaper shaper) {
         Light light = Sets.box(0.6, 0.6, 10, 40, 1.4);
         try {
-            return Optional.of(shaper.on(light.withFilling(new zephyrdune.table.EvenlyLit())
-                    .withSpread(new zephyrdune.table.Diffuse())
-                    .withSource(source.source())));
+            return Optional.of(shaper.on(
+                    light.withFilling(new EvenlyLit()).withSpread(new Diffuse()).withSource(source.source())));
         } catch (Refused unfit) {
             assertThat(source.source()).isInstanceOf(LedPanel.class);
             return Optional.empty();

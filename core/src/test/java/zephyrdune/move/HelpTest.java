@@ -22,6 +22,7 @@ import zephyrdune.source.GuideNumber;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Light;
 import zephyrdune.table.PowerChoice;
+import zephyrdune.table.Sets;
 import zephyrdune.table.TableSet;
 
 /** What to do at a dial's end, what room light is by meter and frame, and what another shaper would be like. */
@@ -139,7 +140,7 @@ public class HelpTest {
     /** Five shapers of one size at one distance differ in nothing but the highlight's shape; a strip does (common practice). */
     @Test
     public void equalSizeAndDistanceIsEqualSoftness() {
-        TableSet set = with(shaper("Softbox 60 × 60, two baffles").on(zephyrdune.table.Sets.box(0.6, 0.6, 9, 55, 0.9)));
+        TableSet set = with(shaper("Softbox 60 × 60, two baffles").on(Sets.box(0.6, 0.6, 9, 55, 0.9)));
         SameSoftness octagon =
                 SameSoftness.of(set, shaper("Octagon 90, two baffles").on(set.light()));
         double edge = Readings.of(set, ReadingKind.TIP_EDGE_SEEN).value().orElseThrow();
