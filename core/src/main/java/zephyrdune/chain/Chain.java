@@ -2,12 +2,10 @@ package zephyrdune.chain;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import zephyrdune.distribution.Coverage;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.emitter.Evenness;
 import zephyrdune.emitter.Filled;
 import zephyrdune.emitter.Outline;
 import zephyrdune.emitter.Patch;
@@ -34,6 +32,9 @@ import zephyrdune.table.WalledRoom;
 
 /** The way of the light from its source to the face, link by link. The losses of all links add up to what is lost on the way. */
 public final class Chain {
+
+    /** Spills below this are left out, stops. */
+    private static final double WORTH_A_WORD = 0.005;
 
     private static final double LAMBERTIAN = 2 * Math.PI / 3;
 
@@ -93,7 +94,8 @@ public final class Chain {
                 double[] half = {
                     light.face().across() / 2 * inner.place(), light.face().along() / 2 * inner.place()
                 };
-                double used = usedShare(SoftboxLight.straightOn(light, half, box.depth() * inner.place()));
+                double used = SoftboxLight.straightOn(light, half, box.depth() * inner.place())
+                        .usedShare(outline);
                 after(
                         Link.Kind.INNER_BAFFLE,
                         field + ".inner",
@@ -109,7 +111,6 @@ public final class Chain {
             spill(light.source().axialIntensity() / (gap * gap) * face.area() * face.meanEvenness(), field + ".gap");
             last(Link.Kind.PANEL, field, left, Optional.empty());
         } else if (light.filling() instanceof OffBoard || light.filling() instanceof OffRoom) {
-            boolean board = light.filling() instanceof OffBoard;
             double sent = 0;
             double arriving = 0;
             double kept = Stops.ratio(-light.loss());
@@ -118,11 +119,10 @@ public final class Chain {
                 arriving += patch.face().flux() / kept / patch.surface().luminous();
             }
             spill(arriving, field);
-            last(board ? Link.Kind.BOARD : Link.Kind.WALL, field, sent, Optional.empty());
             if (light.filling() instanceof OffRoom bounce) {
-                Link wall = links.remove(links.size() - 1);
-                String words = bounce.side().words();
-                links.add(wall.called(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1)));
+                last(Link.Kind.WALL, bounce.side().title(), field, sent, Optional.empty());
+            } else {
+                last(Link.Kind.BOARD, field, sent, Optional.empty());
             }
         } else if (light.filling() instanceof BookLight book) {
             double sent = Filled.boardFlux(light, book, pose);
@@ -177,8 +177,6 @@ public final class Chain {
         left = arriving;
     }
 
-    private static final double WORTH_A_WORD = 0.005;
-
     private void after(
             Link.Kind kind,
             String field,
@@ -192,10 +190,15 @@ public final class Chain {
     }
 
     private void last(Link.Kind kind, String field, double flux, Optional<Origin> origin) {
+        last(kind, kind.title(), field, flux, origin);
+    }
+
+    private void last(Link.Kind kind, String title, String field, double flux, Optional<Origin> origin) {
         double loss = Stops.between(left, flux);
         left = flux;
         links.add(new Link(
                 kind,
+                title,
                 field,
                 loss,
                 2 * face.acrossHalf().norm(),
@@ -215,11 +218,6 @@ public final class Chain {
                 face.usedShare(),
                 spread(face.distribution()),
                 origin);
-    }
-
-    private double usedShare(Evenness evenness) {
-        double mean = evenness.mean(outline, 1);
-        return mean * mean / evenness.mean(outline, 2);
     }
 
     /** Full angle to half of the axial intensity, side to side, radians. */

@@ -197,8 +197,7 @@ public record EmittingFace(
 
     /** Share of the face that would give as much light were it as bright all over as it is weighted by its own light. */
     public double usedShare() {
-        double mean = meanEvenness();
-        return mean * mean / evenness.mean(outline, 2);
+        return evenness.usedShare(outline);
     }
 
     private double effectiveArea() {

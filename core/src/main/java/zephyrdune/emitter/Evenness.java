@@ -20,6 +20,12 @@ public interface Evenness {
         return List.of(new Part(outline, this));
     }
 
+    /** Share of the face that would give as much light were it as bright all over as it is weighted by its own light. */
+    default double usedShare(Outline outline) {
+        double mean = mean(outline, 1);
+        return mean * mean / mean(outline, 2);
+    }
+
     /** Mean over a face of the brightness to a power, 1 or 2. */
     default double mean(Outline outline, int power) {
         return FaceMean.of(this, outline, power);

@@ -1,6 +1,7 @@
 package zephyrdune.exposure;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -125,5 +126,29 @@ public enum MarkedScale {
 
     private double exact(int thirds) {
         return first * Math.pow(ratioPerStop, thirds / 3.0);
+    }
+
+    /** The first mark that changes a value at least by a ratio; the farthest that way when none does, or the value itself. */
+    public double changed(double value, double ratio) {
+        int way = ratio > 1 ? 1 : -1;
+        double now = exact(value);
+        double wanted = now * ratio;
+        double found = value;
+        for (double mark : inOrder(way)) {
+            double exact = exact(mark);
+            if (way * (exact - now) > 1e-9 * now) {
+                found = mark;
+                if (way * (exact - wanted) >= -1e-9 * exact) {
+                    break;
+                }
+            }
+        }
+        return found;
+    }
+
+    private List<Double> inOrder(int way) {
+        return marks().stream()
+                .sorted(Comparator.comparingDouble(mark -> way * exact(mark)))
+                .toList();
     }
 }

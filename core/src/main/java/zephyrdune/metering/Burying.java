@@ -33,11 +33,11 @@ public record Burying(double missing, Optional<Exposure> settings, double more) 
         double speed = now.speed();
         if (left > 1e-9) {
             // speed first: it costs no depth; then aperture
-            speed = dimmer(MarkedScale.SPEED, now.speed(), Stops.ratio(-left), -1);
+            speed = MarkedScale.SPEED.changed(now.speed(), Stops.ratio(-left));
             left -= Stops.between(now.exactSpeed(), MarkedScale.SPEED.exact(speed));
         }
         if (left > 1e-9) {
-            aperture = dimmer(MarkedScale.APERTURE, now.aperture(), Stops.ratio(left / 2), 1);
+            aperture = MarkedScale.APERTURE.changed(now.aperture(), Stops.ratio(left / 2));
             left -= 2 * Stops.between(MarkedScale.APERTURE.exact(aperture), now.exactAperture());
         }
         if (left > 1e-9) {
@@ -57,22 +57,5 @@ public record Burying(double missing, Optional<Exposure> settings, double more) 
             }
         }
         return best;
-    }
-
-    /** The first mark in a direction that changes a value at least by a ratio; the last one when none does. */
-    private static double dimmer(MarkedScale scale, double value, double ratio, int way) {
-        double wanted = scale.exact(value) * ratio;
-        double found = value;
-        var marks = scale.marks();
-        for (int i = way > 0 ? 0 : marks.size() - 1; i >= 0 && i < marks.size(); i += way) {
-            double exact = scale.exact(marks.get(i));
-            if (way * (exact - scale.exact(value)) > 0) {
-                found = marks.get(i);
-                if (way * (exact - wanted) >= -1e-9 * exact) {
-                    break;
-                }
-            }
-        }
-        return found;
     }
 }

@@ -123,23 +123,7 @@ public record PowerHelp(Way way, TableSet set, double gained, double left, List<
             double now,
             double ratio,
             DoubleFunction<Exposure> with) {
-        double goal = scale.exact(now) * ratio;
-        double found = now;
-        for (double mark : scale.marks()) {
-            double exact = scale.exact(mark);
-            boolean towards = ratio > 1 ? exact > scale.exact(now) * 1.001 : exact < scale.exact(now) / 1.001;
-            boolean enough = ratio > 1 ? exact >= goal * 0.999 : exact <= goal * 1.001;
-            double foundExact = scale.exact(found);
-            boolean foundEnough = found != now && (ratio > 1 ? foundExact >= goal * 0.999 : foundExact <= goal * 1.001);
-            // the first that is enough, or the farthest there is
-            boolean better = found == now
-                    || (enough && foundEnough
-                            ? Math.abs(Math.log(exact / goal)) < Math.abs(Math.log(foundExact / goal))
-                            : !foundEnough && (ratio > 1 ? exact > foundExact : exact < foundExact));
-            if (towards && better) {
-                found = mark;
-            }
-        }
+        double found = scale.changed(now, ratio);
         if (found == now) {
             return Optional.empty();
         }

@@ -1,5 +1,6 @@
 package zephyrdune.table;
 
+import java.util.Locale;
 import java.util.Objects;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.measure.Limits;
@@ -62,6 +63,11 @@ public record OffRoom(
         /** As it is said: "left wall". */
         public String words() {
             return words;
+        }
+
+        /** As it heads a line: "Left wall". */
+        public String title() {
+            return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
         }
     }
 

@@ -21,6 +21,9 @@ final class FaceLight {
     /** Of the face, as the stage counts owners. */
     final int owner;
 
+    /** What its red, green and blue count for. */
+    final double[] bright;
+
     final FaceBody body;
 
     /** Exact illuminance of the face were it even and Lambertian. */
@@ -79,7 +82,12 @@ final class FaceLight {
     double chance;
 
     FaceLight(EmittingFace anyBright, FaceMap map, int owner) {
+        this(anyBright, map, owner, 1, 1, 1);
+    }
+
+    FaceLight(EmittingFace anyBright, FaceMap map, int owner, double... bright) {
         this.owner = owner;
+        this.bright = bright;
         face = anyBright.withLuminance(1);
         body = new FaceBody(face);
         even = Illuminance.uniform(face);

@@ -111,7 +111,8 @@ public final class Stage {
     private final double[] poses;
 
     private Stage(TableSet set, boolean hero) {
-        key = EmittingFace.of(set).withLuminance(1);
+        EmittingFace lit = EmittingFace.of(set);
+        key = lit.withLuminance(1);
         base = set.base() instanceof BroadBase broad
                 ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
                 : null;
@@ -119,10 +120,9 @@ public final class Stage {
         List<Patch> patches = Patch.of(set.light(), set.room());
         leaves = patches.stream().map(leaf -> leaf.face().withLuminance(1)).toArray(EmittingFace[]::new);
         leafMaps = patches.stream().map(leaf -> FaceMap.of(leaf.face())).toArray(FaceMap[]::new);
-        double keyLuminance = EmittingFace.of(set).luminance();
         KeyColour colour = KeyColour.of(set);
         leafLuminance = patches.stream()
-                .map(leaf -> relative(leaf, keyLuminance, colour))
+                .map(leaf -> relative(leaf, lit.luminance(), colour))
                 .toArray(double[][]::new);
         window = set.ambient().window() instanceof SideWindow side ? EmittingFace.of(side) : null;
         windowLuminance = window == null ? 0 : windowLuminance(set, window);

@@ -86,10 +86,11 @@ public final class Tracer {
         this.effort = effort;
         key = new FaceLight(stage.key, stage.keyMap, Stage.KEY_FACE);
         base = stage.base == null ? null : new FaceLight(stage.base, stage.baseMap, Stage.BASE_FACE);
-        window = stage.window == null ? null : new FaceLight(stage.window, null, Stage.WINDOW);
+        double bright = stage.windowLuminance;
+        window = stage.window == null ? null : new FaceLight(stage.window, null, Stage.WINDOW, bright, bright, bright);
         leaves = new FaceLight[stage.leaves.length];
         for (int i = 0; i < leaves.length; i++) {
-            leaves[i] = new FaceLight(stage.leaves[i], stage.leafMaps[i], Stage.KEY_FACE);
+            leaves[i] = new FaceLight(stage.leaves[i], stage.leafMaps[i], Stage.KEY_FACE, stage.leafLuminance[i]);
         }
         straight = new Straight(stage, numbers);
         relief = new Leaning(stage);
@@ -225,17 +226,7 @@ public final class Tracer {
         }
         for (int i = 0; i < leaves.length; i++) {
             if (onPatch(at, leaves[i])) {
-                double[] bright = stage.leafLuminance[i];
-                double red = at.red;
-                double green = at.green;
-                double blue = at.blue;
-                at.red *= bright[0];
-                at.green *= bright[1];
-                at.blue *= bright[2];
                 face(at, leaves[i], cosine);
-                at.red = red;
-                at.green = green;
-                at.blue = blue;
             }
         }
     }
@@ -266,14 +257,15 @@ public final class Tracer {
     }
 
     private void face(Place at, FaceLight light, double cosine) {
-        double luminance = light == window ? stage.windowLuminance : light.seen(at);
+        double luminance = light.seen(at);
         if (at.chance > 0 && !straight.missed(at.ray, light, at.hit.distance)) {
             boolean fitted = at.reflections <= 1;
             int looks = fitted ? effort.shadowRays() : 1;
             luminance *= at.chance / (at.chance + looks * light.chance(at, cosine, fitted));
         }
         int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;
-        add(layer, at.red * luminance, at.green * luminance, at.blue * luminance);
+        double[] bright = light.bright;
+        add(layer, bright[0] * at.red * luminance, bright[1] * at.green * luminance, bright[2] * at.blue * luminance);
     }
 
     /** At a boundary of clear substances: mirrored and bent, both or one by lot. */
@@ -356,31 +348,27 @@ public final class Tracer {
      * @param r reflectance of the matte part; g and b likewise
      */
     private void straight(Place at, double r, double g, double b) {
-        int looks = at.reflections == 0 ? effort.shadowRays() : 1;
-        straight.of(at, key, r, g, b, at.dimension + KEY, looks, sample * looks);
-        add(at.layer, at.red * straight.red, at.green * straight.green, at.blue * straight.blue);
+        straight(at, key, at.layer, KEY, r, g, b);
         for (int i = 0; i < leaves.length; i++) {
-            double[] bright = stage.leafLuminance[i];
-            straight.of(at, leaves[i], r, g, b, at.dimension + LEAVES + i, looks, sample * looks);
-            add(
-                    at.layer,
-                    bright[0] * at.red * straight.red,
-                    bright[1] * at.green * straight.green,
-                    bright[2] * at.blue * straight.blue);
+            straight(at, leaves[i], at.layer, LEAVES + i, r, g, b);
         }
         if (base != null) {
-            straight.of(at, base, r, g, b, at.dimension + BASE, looks, sample * looks);
-            add(Layers.BASE, at.red * straight.red, at.green * straight.green, at.blue * straight.blue);
+            straight(at, base, Layers.BASE, BASE, r, g, b);
         }
         if (window != null) {
-            straight.of(at, window, r, g, b, at.dimension + WINDOW, looks, sample * looks);
-            double bright = stage.windowLuminance;
-            add(
-                    Layers.AMBIENT,
-                    bright * at.red * straight.red,
-                    bright * at.green * straight.green,
-                    bright * at.blue * straight.blue);
+            straight(at, window, Layers.AMBIENT, WINDOW, r, g, b);
         }
+    }
+
+    private void straight(Place at, FaceLight light, int layer, int dimension, double r, double g, double b) {
+        int looks = at.reflections == 0 ? effort.shadowRays() : 1;
+        straight.of(at, light, r, g, b, at.dimension + dimension, looks, sample * looks);
+        double[] bright = light.bright;
+        add(
+                layer,
+                bright[0] * at.red * straight.red,
+                bright[1] * at.green * straight.green,
+                bright[2] * at.blue * straight.blue);
     }
 
     /**
