@@ -12,6 +12,7 @@ import zephyrdune.table.Face;
 import zephyrdune.table.Gridded;
 import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
+import zephyrdune.table.NoDoors;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.Rectangle;
 import zephyrdune.table.Spread;
@@ -59,6 +60,7 @@ public enum DemoLight {
                 old.clock(),
                 old.heightAngle(),
                 old.distance(),
-                old.aim()));
+                old.aim(),
+                new NoDoors()));
     }
 }

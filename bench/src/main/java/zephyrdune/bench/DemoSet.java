@@ -10,6 +10,7 @@ import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.kit.ReadyMade;
 import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
 import zephyrdune.table.Drum;
 import zephyrdune.table.Light;
 import zephyrdune.table.Prop;
@@ -75,16 +76,8 @@ public enum DemoSet {
     }
 
     private static Card holed() {
-        return new Card(
-                Surface.BLACK_PAPER,
-                0.5,
-                0.5,
-                10 * Math.PI / 6,
-                0.35,
-                0.2,
-                0,
-                -Math.PI / 6,
-                new RoundHoles(0.03, 0.062));
+        return new Card(Surface.BLACK_PAPER, 0.5, 0.5, 10 * Math.PI / 6, 0.35, 0.2, 0, -Math.PI / 6)
+                .withCut(Cut.of(new RoundHoles(0.03, 0.062)));
     }
 
     private static List<Prop> crowd() {

@@ -51,6 +51,15 @@ public final class ContourFormula implements Illuminance {
         if (frontX * px + frontY * py + frontZ * pz <= frontOffset) {
             return 0;
         }
+        return Math.max(0, luminance * ofUnit(corners, px, py, pz, nx, ny, nz));
+    }
+
+    /**
+     * Illuminance from a flat convex polygon of luminance 1 whose lit side the place sees.
+     *
+     * @param corners x, y and z in turn, clockwise as seen from the lit side
+     */
+    static double ofUnit(double[] corners, double px, double py, double pz, double nx, double ny, double nz) {
         if (corners.length == 0) {
             return 0;
         }
@@ -101,7 +110,7 @@ public final class ContourFormula implements Illuminance {
         if (dips) {
             sum += edge(downX, downY, downZ, upX, upY, upZ, nx, ny, nz);
         }
-        return Math.max(0, luminance / 2 * sum);
+        return sum / 2;
     }
 
     /** beta Gamma . n of one edge: the angle from cross and dot keeps full accuracy for any angle. */

@@ -4,8 +4,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
 
-/** Illuminance on small surfaces from one face with nothing in the way; lux, or lux seconds of a flash. */
-public sealed interface Illuminance permits ContourFormula, DiscFormula, UnevenFace {
+/** Illuminance on small surfaces from one face; lux, or lux seconds of a flash. */
+public sealed interface Illuminance permits ContourFormula, DiscFormula, UnevenFace, CutFace {
 
     /** Stated error of a reading where it is not exact: a share of the value. */
     double FINE = 2e-4;

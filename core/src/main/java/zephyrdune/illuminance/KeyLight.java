@@ -8,28 +8,52 @@ import zephyrdune.measure.Stops;
 import zephyrdune.table.TableSet;
 
 /**
- * The light of the set at full power with nothing in its way, and what it gives the hero: every "stops from the hero" is counted from
- * here.
+ * The light of the set at full power, past cards, flags and barn doors but not past what stands on the table, and what it gives the hero:
+ * every "stops from the hero" is counted from here.
+ *
+ * <p>Under a pattern the hero has what its brightest patch has: that is what one exposes for.
  */
 public final class KeyLight {
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
+    /** Places on the hero's top where a pattern is looked at, in a spiral out to this share of its radius. */
+    private static final int PLACES = 61;
+
+    private static final double ON_TOP = 0.8;
+    private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
+
     private final EmittingFace face;
+    private final Illuminance open;
     private final Illuminance formula;
     private final List<EmittingFace> others;
     private final List<Illuminance> otherFormulas;
     private final Vector3D hero;
     private final double heroIlluminance;
 
-    private KeyLight(EmittingFace face, List<EmittingFace> others, double error, Vector3D hero) {
-        this.face = face;
-        this.others = others;
-        formula = Illuminance.of(face, error);
-        otherFormulas =
-                others.stream().map(other -> Illuminance.of(other, error)).toList();
-        this.hero = hero;
-        heroIlluminance = at(hero, UP);
+    private KeyLight(TableSet set, double error) {
+        face = EmittingFace.of(set);
+        others = Patch.of(set.light(), set.room()).stream().map(Patch::face).toList();
+        Cutters cutters = Cutters.of(set);
+        open = Illuminance.of(face, error);
+        formula = CutFace.of(face, open, cutters);
+        otherFormulas = others.stream()
+                .map(other -> CutFace.of(other, Illuminance.of(other, error), cutters))
+                .toList();
+        hero = Vector3D.of(0, 0, set.dish().top());
+        boolean patterned = set.cards().stream().anyMatch(card -> card.cut().patterned());
+        heroIlluminance = patterned ? brightest(set.dish().radius()) : at(hero, UP);
+    }
+
+    /** On the hero's top, found to about the width of the pattern's patches over the hero's. */
+    private double brightest(double radius) {
+        double most = 0;
+        for (int i = 0; i < PLACES; i++) {
+            double out = ON_TOP * radius * Math.sqrt(i / (double) PLACES);
+            double turn = i * GOLDEN_ANGLE;
+            most = Math.max(most, at(hero.add(Vector3D.of(out * Math.cos(turn), out * Math.sin(turn), 0)), UP));
+        }
+        return most;
     }
 
     /** For readings. */
@@ -39,13 +63,7 @@ public final class KeyLight {
 
     /** @param error wanted where the light has to be sampled, as a share of the value */
     public static KeyLight of(TableSet set, double error) {
-        List<EmittingFace> others =
-                Patch.of(set.light(), set.room()).stream().map(Patch::face).toList();
-        return new KeyLight(
-                EmittingFace.of(set),
-                others,
-                error,
-                Vector3D.of(0, 0, set.dish().top()));
+        return new KeyLight(set, error);
     }
 
     /** The face, at full power. */
@@ -63,6 +81,11 @@ public final class KeyLight {
         return heroIlluminance;
     }
 
+    /** Illuminance of the hero's lit top by the face alone with nothing in its way. */
+    public double openIlluminance() {
+        return open.at(hero, UP);
+    }
+
     /** What it lights beside its face: the other leaves of a corner. */
     public List<EmittingFace> others() {
         return others;
@@ -75,7 +98,8 @@ public final class KeyLight {
 
     /** Share of the hero's light that comes from the face. */
     public double faceShare() {
-        return heroIlluminance == 0 ? 1 : formula.at(hero, UP) / heroIlluminance;
+        double all = at(hero, UP);
+        return all == 0 ? 1 : formula.at(hero, UP) / all;
     }
 
     /** Illuminance at a point of a surface, lux or lux seconds. */

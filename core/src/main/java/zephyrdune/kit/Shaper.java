@@ -8,6 +8,8 @@ import zephyrdune.table.Face;
 import zephyrdune.table.Filling;
 import zephyrdune.table.Light;
 import zephyrdune.table.Loss;
+import zephyrdune.table.NoDoors;
+import zephyrdune.table.OffRoom;
 import zephyrdune.table.Origin;
 import zephyrdune.table.Spread;
 
@@ -51,6 +53,7 @@ public record Shaper(
                 light.clock(),
                 light.heightAngle(),
                 light.distance(),
-                light.aim());
+                light.aim(),
+                filling instanceof OffRoom ? new NoDoors() : light.doors());
     }
 }

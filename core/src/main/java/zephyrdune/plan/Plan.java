@@ -36,7 +36,7 @@ import zephyrdune.table.TableSet;
  * @param lightInFrame how much of the frame the light itself takes up
  * @param rims the hero's outlines
  * @param props the outermost outline of every prop
- * @param cards the corners of every card
+ * @param cards the corners of the flat parts of every card
  * @param base corners of the base light's face, if there is one
  * @param window corners of the window, if there is one
  * @param board corners of the board that a book light bounces off, if there is one
@@ -56,7 +56,7 @@ public record Plan(
         LightInFrame lightInFrame,
         List<Rim> rims,
         List<List<Vector3D>> props,
-        List<List<Vector3D>> cards,
+        List<List<List<Vector3D>>> cards,
         List<Vector3D> base,
         List<Vector3D> window,
         List<Vector3D> board,
@@ -88,7 +88,7 @@ public record Plan(
                 LightInFrame.of(set),
                 set.dish().rims(),
                 set.props().stream().map(Plan::outline).toList(),
-                set.cards().stream().map(Card::corners).toList(),
+                set.cards().stream().map(Card::outlines).toList(),
                 set.base() instanceof BroadBase base ? outline(base.as(set.light())) : List.of(),
                 set.ambient().window() instanceof SideWindow window ? corners(window) : List.of(),
                 set.light().filling() instanceof BookLight book ? pose.board(book) : List.of(),

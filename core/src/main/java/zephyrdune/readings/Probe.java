@@ -196,7 +196,7 @@ final class Probe {
 
     private Reading pointRule() {
         double rule = PointRule.at(key.face(), key.hero(), Vector3D.Unit.PLUS_Z);
-        double error = Stops.between(rule, key.heroIlluminance());
+        double error = Stops.between(rule, key.openIlluminance());
         return Double.isFinite(error)
                 ? Reading.of(POINT_RULE_ERROR, error, key.hero()).noting(fiveTimes())
                 : Reading.absent(POINT_RULE_ERROR, NO_LIGHT);

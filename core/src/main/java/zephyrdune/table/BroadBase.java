@@ -46,6 +46,7 @@ public record BroadBase(
                 clock,
                 heightAngle,
                 distance,
-                Aim.HERO);
+                Aim.HERO,
+                new NoDoors());
     }
 }

@@ -23,6 +23,7 @@ import zephyrdune.source.Source;
  * @param clock position seen from above: 12 o'clock is +y (behind the dish), 3 is +x, 6 the camera, 9 is -x
  * @param heightAngle of the face's centre above the table plane, seen from the aim point
  * @param distance from the aim point to the face's centre
+ * @param doors flaps at the edges of the face
  */
 public record Light(
         Source source,
@@ -41,7 +42,8 @@ public record Light(
         double heightAngle,
 
         @Within(min = 0.05, max = 10, unit = Unit.METRE) double distance,
-        Aim aim) {
+        Aim aim,
+        Doors doors) {
 
     private static final Limits LIMITS = Limits.of(Light.class);
 
@@ -55,6 +57,11 @@ public record Light(
         requireSmall(source, filling, spread);
         Objects.requireNonNull(powerChoice);
         Objects.requireNonNull(aim);
+        Objects.requireNonNull(doors);
+        if (filling instanceof OffRoom && !(doors instanceof NoDoors)) {
+            throw new Refused(
+                    "doors", "Doors on the lamp do not cut what comes back from a wall; take them off, or use flags");
+        }
     }
 
     /** @throws Refused for a chain that cannot be built */
@@ -125,7 +132,19 @@ public record Light(
 
     public Light withDistance(double newDistance) {
         return new Light(
-                source, gel, losses, face, filling, spread, powerChoice, power, clock, heightAngle, newDistance, aim);
+                source,
+                gel,
+                losses,
+                face,
+                filling,
+                spread,
+                powerChoice,
+                power,
+                clock,
+                heightAngle,
+                newDistance,
+                aim,
+                doors);
     }
 
     /** This light where another one stands. */
@@ -142,41 +161,131 @@ public record Light(
                 there.clock,
                 there.heightAngle,
                 there.distance,
-                there.aim);
+                there.aim,
+                doors);
     }
 
     public Light withClock(double newClock) {
         return new Light(
-                source, gel, losses, face, filling, spread, powerChoice, power, newClock, heightAngle, distance, aim);
+                source,
+                gel,
+                losses,
+                face,
+                filling,
+                spread,
+                powerChoice,
+                power,
+                newClock,
+                heightAngle,
+                distance,
+                aim,
+                doors);
     }
 
     public Light withHeightAngle(double newAngle) {
         return new Light(
-                source, gel, losses, face, filling, spread, powerChoice, power, clock, newAngle, distance, aim);
+                source, gel, losses, face, filling, spread, powerChoice, power, clock, newAngle, distance, aim, doors);
     }
 
     public Light withFilling(Filling newFilling) {
         return new Light(
-                source, gel, losses, face, newFilling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+                source,
+                gel,
+                losses,
+                face,
+                newFilling,
+                spread,
+                powerChoice,
+                power,
+                clock,
+                heightAngle,
+                distance,
+                aim,
+                doors);
     }
 
     public Light withSpread(Spread newSpread) {
         return new Light(
-                source, gel, losses, face, filling, newSpread, powerChoice, power, clock, heightAngle, distance, aim);
+                source,
+                gel,
+                losses,
+                face,
+                filling,
+                newSpread,
+                powerChoice,
+                power,
+                clock,
+                heightAngle,
+                distance,
+                aim,
+                doors);
     }
 
     public Light withLosses(List<Loss> newLosses) {
         return new Light(
-                source, gel, newLosses, face, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+                source,
+                gel,
+                newLosses,
+                face,
+                filling,
+                spread,
+                powerChoice,
+                power,
+                clock,
+                heightAngle,
+                distance,
+                aim,
+                doors);
     }
 
     public Light withSource(Source newSource) {
         return new Light(
-                newSource, gel, losses, face, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+                newSource,
+                gel,
+                losses,
+                face,
+                filling,
+                spread,
+                powerChoice,
+                power,
+                clock,
+                heightAngle,
+                distance,
+                aim,
+                doors);
     }
 
     public Light withFace(Face newFace) {
         return new Light(
-                source, gel, losses, newFace, filling, spread, powerChoice, power, clock, heightAngle, distance, aim);
+                source,
+                gel,
+                losses,
+                newFace,
+                filling,
+                spread,
+                powerChoice,
+                power,
+                clock,
+                heightAngle,
+                distance,
+                aim,
+                doors);
+    }
+
+    public Light withDoors(Doors newDoors) {
+        return new Light(
+                source,
+                gel,
+                losses,
+                face,
+                filling,
+                spread,
+                powerChoice,
+                power,
+                clock,
+                heightAngle,
+                distance,
+                aim,
+                newDoors);
     }
 }

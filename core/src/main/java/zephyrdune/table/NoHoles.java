@@ -1,10 +1,12 @@
 package zephyrdune.table;
 
+import java.util.List;
+
 /** A whole card. */
 public record NoHoles() implements Holes {
 
     @Override
-    public double[][] rounds(double width, double height) {
-        return new double[0][];
+    public List<Piece> pieces(double width, double height, double reach) {
+        return List.of();
     }
 }

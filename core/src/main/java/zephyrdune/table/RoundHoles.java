@@ -1,6 +1,5 @@
 package zephyrdune.table;
 
-import java.util.ArrayList;
 import java.util.List;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
@@ -8,40 +7,49 @@ import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
 
 /**
- * Round holes in staggered rows, all over the card but for a margin as wide as the spacing's half.
+ * Round holes in staggered rows.
  *
+ * @param diameter of the largest
+ * @param smallest diameter; the sizes are mixed between the two
  * @param spacing from the middle of a hole to the next
+ * @param jitter how far holes are out of their rows: 0 not at all, 1 as far as they can without touching
  */
 public record RoundHoles(
         @Within(min = 0.002, max = 0.3, unit = Unit.METRE) double diameter,
-        @Within(min = 0.003, max = 0.5, unit = Unit.METRE) double spacing)
+        @Within(min = 0.001, max = 0.3, unit = Unit.METRE) double smallest,
+        @Within(min = 0.003, max = 0.5, unit = Unit.METRE) double spacing,
+        @Within(min = 0, max = 1, unit = Unit.RATIO) double jitter)
         implements Holes {
-
-    /** Most holes in a card; finer ones are left out from the edges inwards. */
-    public static final int MOST = 400;
 
     private static final Limits LIMITS = Limits.of(RoundHoles.class);
 
     public RoundHoles {
-        LIMITS.require(diameter, spacing);
+        LIMITS.require(diameter, smallest, spacing, jitter);
         if (diameter >= spacing) {
             throw new Refused("spacing", "The holes run into each other; space them wider than they are across");
         }
+        if (smallest > diameter) {
+            throw new Refused("smallest", "The smallest hole is larger than the largest");
+        }
+    }
+
+    /** All of one size, in their rows. */
+    public RoundHoles(double diameter, double spacing) {
+        this(diameter, diameter, spacing, 0);
     }
 
     @Override
-    public double[][] rounds(double width, double height) {
-        List<double[]> holes = new ArrayList<>();
-        double rowHeight = spacing * Math.sqrt(0.75);
-        int rows = (int) Math.floor((height - spacing) / rowHeight) + 1;
-        for (int row = 0; row < rows; row++) {
-            double up = (row - (rows - 1) / 2.0) * rowHeight;
-            int columns = (int) Math.floor((width - spacing) / spacing) + 1 - (row & 1);
-            for (int column = 0; column < columns; column++) {
-                holes.add(new double[] {(column - (columns - 1) / 2.0) * spacing, up, diameter / 2});
-            }
-        }
-        holes.sort((a, b) -> Double.compare(Math.hypot(a[0], a[1]), Math.hypot(b[0], b[1])));
-        return holes.stream().limit(MOST).toArray(double[][]::new);
+    public List<Piece> pieces(double width, double height, double reach) {
+        return Staggered.pieces(
+                spacing,
+                jitter * (spacing - diameter) / 2,
+                reach,
+                (row, column, across, up) ->
+                        Piece.disc(across, up, (diameter - (diameter - smallest) * Scatter.at(row, column, 2)) / 2));
+    }
+
+    @Override
+    public double pitch() {
+        return spacing;
     }
 }

@@ -21,7 +21,7 @@ public record TableSet(
         @Count(min = 0, max = 40) List<Prop> props,
         Light light,
         Base base,
-        @Count(min = 0, max = 8) List<Card> cards,
+        @Count(min = 0, max = 12) List<Card> cards,
         TableTop tableTop,
         Backdrop backdrop,
         Room room,
@@ -61,6 +61,11 @@ public record TableSet(
     /** Where the light's face and its source are. */
     public Pose pose() {
         return Pose.of(light, room);
+    }
+
+    /** The barn doors of the light, if it has any. */
+    public List<Panel> doors() {
+        return light.doors().panels(pose());
     }
 
     public TableSet withTitle(String newTitle) {

@@ -1,12 +1,11 @@
 package zephyrdune.trace;
 
 import java.util.List;
-import java.util.stream.IntStream;
 import zephyrdune.body.Ball;
 import zephyrdune.body.Bodies;
 import zephyrdune.body.Body;
-import zephyrdune.body.CardBody;
 import zephyrdune.body.Hit;
+import zephyrdune.body.PanelBody;
 import zephyrdune.body.Ray;
 import zephyrdune.body.Solid;
 import zephyrdune.emitter.EmittingFace;
@@ -18,9 +17,10 @@ import zephyrdune.table.Backdrop;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
 import zephyrdune.table.OffRoom;
+import zephyrdune.table.Panel;
 import zephyrdune.table.Prop;
-import zephyrdune.table.RoundHoles;
 import zephyrdune.table.SideWindow;
+import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
 import zephyrdune.table.WalledRoom;
@@ -44,8 +44,11 @@ public final class Stage {
     public static final int BASE_FACE = 4;
     public static final int WINDOW = 5;
 
+    /** Flaps on the light. */
+    public static final int DOORS = 6;
+
     /** The hero; the props follow, then the cards. */
-    public static final int HERO = 6;
+    public static final int HERO = 7;
 
     final EmittingFace key;
 
@@ -88,8 +91,8 @@ public final class Stage {
     private final int[] firstPiece;
     private final double[] pieceBalls;
     private final double[] pieceTops;
-    /** The first card with holes, or null; its piece, and that of the same card shut, which is in nobody's way. */
-    final CardBody holed;
+    /** The first card with openings, or null; its piece, and that of the same card shut, which is in nobody's way. */
+    final PanelBody holed;
 
     final int holedPiece;
     final int shutPiece;
@@ -174,9 +177,19 @@ public final class Stage {
                 poses[i + 3] = 1;
             }
         }
+        set.doors().forEach(door -> opaques.add(PanelBody.of(door, Surface.BLACK_PAPER), DOORS));
+        Panel looked = null;
+        int lookedAt = -1;
         for (int i = 0; i < cards; i++) {
             Card card = set.cards().get(i);
-            opaques.add(CardBody.of(card), firstCard + i);
+            for (Panel panel : card.panels()) {
+                PanelBody body = PanelBody.of(panel, card.surface());
+                if (looked == null && body.open()) {
+                    looked = panel;
+                    lookedAt = opaques.solids.size();
+                }
+                opaques.add(body, firstCard + i);
+            }
         }
         opaque = opaques.solids.toArray(Solid[]::new);
         opaqueOwner = opaques.owners();
@@ -191,16 +204,11 @@ public final class Stage {
             opaque[i].pieces().forEach(piece -> split.add(piece, 0));
         }
         firstPiece[opaque.length] = split.solids.size();
-        int cut = IntStream.range(0, cards)
-                .filter(i -> set.cards().get(i).holes() instanceof RoundHoles)
-                .findFirst()
-                .orElse(-1);
-        if (cut >= 0) {
-            int card = opaque.length - cards + cut;
-            holed = (CardBody) opaque[card];
-            holedPiece = firstPiece[card];
+        if (looked != null) {
+            holed = (PanelBody) opaque[lookedAt];
+            holedPiece = firstPiece[lookedAt];
             shutPiece = split.solids.size();
-            split.add(CardBody.shut(set.cards().get(cut)), 0);
+            split.add(PanelBody.of(looked.shut(), Surface.BLACK_PAPER), 0);
         } else {
             holed = null;
             holedPiece = -1;

@@ -1,11 +1,13 @@
 package zephyrdune.trace;
 
-import zephyrdune.body.CardBody;
+import java.util.Arrays;
+import zephyrdune.body.PanelBody;
 import zephyrdune.body.Ray;
 import zephyrdune.sampling.Turn;
+import zephyrdune.table.Piece;
 
 /**
- * The holes of a card as surfaces look through them at a face. Where the face looks wider than the holes, rays that are aimed at
+ * The openings of a card as surfaces look through them at a face. Where the face looks wider than the holes, rays that are aimed at
  * the face seldom get through; then places in those holes are picked that the face may be seen through. Works in place; used by
  * one thread.
  */
@@ -13,15 +15,18 @@ final class ThroughHoles {
 
     private static final double[][] CORNERS = {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}};
 
-    private final CardBody card;
+    private final PanelBody card;
 
-    /** Middles of the holes, across and up in turn; they are of one size. */
-    private final double[] middles;
-
-    private final double radius;
+    private final Piece[] pieces;
+    private final double[] areas;
     private final int[] open;
     private int opens;
+
+    /** Sums of the open pieces' areas up to each of them. */
+    private final double[] sums;
+
     private double openArea;
+    private final double[] picked = new double[2];
     private boolean cover;
 
     // the face's outline on the card's plane
@@ -36,16 +41,12 @@ final class ThroughHoles {
     /** Distance of the card along it. */
     double away;
 
-    ThroughHoles(CardBody card) {
+    ThroughHoles(PanelBody card) {
         this.card = card;
-        double[][] holes = card.holes();
-        middles = new double[2 * holes.length];
-        for (int i = 0; i < holes.length; i++) {
-            middles[2 * i] = holes[i][0];
-            middles[2 * i + 1] = holes[i][1];
-        }
-        radius = holes.length == 0 ? 0 : holes[0][2];
-        open = new int[holes.length];
+        pieces = card.pattern().toArray(Piece[]::new);
+        areas = Arrays.stream(pieces).mapToDouble(Piece::area).toArray();
+        open = new int[pieces.length];
+        sums = new double[pieces.length];
     }
 
     /** Finds the holes through which a face may be seen; returns whether looking through them is better than at the face. */
@@ -58,14 +59,17 @@ final class ThroughHoles {
                 && low >= -card.halfHeight()
                 && high <= card.halfHeight();
         opens = 0;
-        for (int i = 0; i < open.length; i++) {
-            double a = middles[2 * i];
-            double b = middles[2 * i + 1];
+        openArea = 0;
+        for (int i = 0; i < pieces.length; i++) {
+            double a = pieces[i].across();
+            double b = pieces[i].up();
+            double radius = pieces[i].radius();
             if (a > left - radius && a < right + radius && b > low - radius && b < high + radius) {
+                openArea += areas[i];
+                sums[opens] = openArea;
                 open[opens++] = i;
             }
         }
-        openArea = opens * Math.PI * radius * radius;
         return openArea < (right - left) * (high - low);
     }
 
@@ -109,13 +113,15 @@ final class ThroughHoles {
 
     /** Sets a ray from a surface through a place in one of the holes found, evenly over their area. */
     boolean pick(double s, double t, Place at, Ray ray) {
-        // holes of one card are of one size: the first number picks the hole, and what is left of it the place
-        double choice = s * opens;
-        int which = Math.min(opens - 1, (int) choice);
-        int hole = open[which];
-        double out = radius * Math.sqrt(choice - which);
-        double a = middles[2 * hole] + out * Turn.cosine(t);
-        double b = middles[2 * hole + 1] + out * Turn.sine(t);
+        // the first number picks the opening by its area, and what is left of it the place
+        double choice = s * openArea;
+        int found = Arrays.binarySearch(sums, 0, opens, choice);
+        int which = Math.min(opens - 1, found >= 0 ? found + 1 : -found - 1);
+        double before = which == 0 ? 0 : sums[which - 1];
+        Piece piece = pieces[open[which]];
+        pickIn(piece, Math.max(0, Math.min(1, (choice - before) / areas[open[which]])), t);
+        double a = picked[0];
+        double b = picked[1];
         double dx = card.place(a, b, 0) - at.x;
         double dy = card.place(a, b, 1) - at.y;
         double dz = card.place(a, b, 2) - at.z;
@@ -125,6 +131,29 @@ final class ThroughHoles {
         likely = squared / (cosine * openArea);
         ray.set(at.x, at.y, at.z, dx / away, dy / away, dz / away);
         return cosine > 0;
+    }
+
+    /** A place in a piece, evenly over its area. */
+    private void pickIn(Piece piece, double s, double t) {
+        if (piece.round()) {
+            double out = piece.radius() * Math.sqrt(s);
+            picked[0] = piece.across() + out * Turn.cosine(t);
+            picked[1] = piece.up() + out * Turn.sine(t);
+            return;
+        }
+        double[] c = piece.corners();
+        double left = s * piece.area();
+        for (int i = 2; i + 2 < c.length; i += 2) {
+            double area = ((c[i] - c[0]) * (c[i + 3] - c[1]) - (c[i + 1] - c[1]) * (c[i + 2] - c[0])) / 2;
+            if (left <= area || i + 4 >= c.length) {
+                // towards the far side of the triangle by the root of the share, then along that side
+                double out = Math.sqrt(Math.max(0, Math.min(1, left / area)));
+                picked[0] = c[0] + out * (c[i] - c[0] + t * (c[i + 2] - c[i]));
+                picked[1] = c[1] + out * (c[i + 1] - c[1] + t * (c[i + 3] - c[i + 1]));
+                return;
+            }
+            left -= area;
+        }
     }
 
     /** Whether a ray passes the card's outline on its way. */

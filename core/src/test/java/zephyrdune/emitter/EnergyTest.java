@@ -29,6 +29,7 @@ import zephyrdune.table.Face;
 import zephyrdune.table.Gridded;
 import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
+import zephyrdune.table.NoDoors;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.PowerChoice;
 import zephyrdune.table.Rectangle;
@@ -76,7 +77,8 @@ public class EnergyTest {
                 0,
                 Math.PI / 2,
                 1,
-                Aim.HERO);
+                Aim.HERO,
+                new NoDoors());
     }
 
     /** Integral of what surfaces that face the light's middle get, over a half sphere in front of it. */

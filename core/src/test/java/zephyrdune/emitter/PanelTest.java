@@ -18,6 +18,7 @@ import zephyrdune.table.Disc;
 import zephyrdune.table.EvenlyLit;
 import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
+import zephyrdune.table.NoDoors;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.Pose;
 import zephyrdune.table.TableSet;
@@ -144,7 +145,8 @@ public class PanelTest {
                         0,
                         1,
                         1,
-                        light.aim()))
+                        light.aim(),
+                        new NoDoors()))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("not bare");
     }

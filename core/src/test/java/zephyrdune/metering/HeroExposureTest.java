@@ -19,6 +19,7 @@ import zephyrdune.table.Disc;
 import zephyrdune.table.EvenlyLit;
 import zephyrdune.table.Exposure;
 import zephyrdune.table.Light;
+import zephyrdune.table.NoDoors;
 import zephyrdune.table.PowerChoice;
 import zephyrdune.table.Rectangle;
 import zephyrdune.table.Sets;
@@ -48,7 +49,8 @@ public class HeroExposureTest {
                 0,
                 Math.PI / 2,
                 2,
-                Aim.HERO);
+                Aim.HERO,
+                new NoDoors());
     }
 
     private static TableSet with(Light light, Exposure exposure) {

@@ -21,6 +21,7 @@ import zephyrdune.source.BatteryFlash;
 import zephyrdune.source.GuideNumber;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Light;
+import zephyrdune.table.NoDoors;
 import zephyrdune.table.PowerChoice;
 import zephyrdune.table.Sets;
 import zephyrdune.table.TableSet;
@@ -128,7 +129,8 @@ public class HelpTest {
                 light.clock(),
                 light.heightAngle(),
                 light.distance(),
-                light.aim());
+                light.aim(),
+                new NoDoors());
         String mark = Readings.of(chowder(), ReadingKind.POWER).text();
         assertThat(Readings.of(with(fixed), ReadingKind.POWER).note()).contains("To keep the exposure, set " + mark);
         assertThat(Readings.of(with(light.withSource(weak(9))), ReadingKind.POWER)

@@ -21,6 +21,7 @@ import zephyrdune.table.BroadBase;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
 import zephyrdune.table.Cutlery;
 import zephyrdune.table.CutleryPiece;
 import zephyrdune.table.DrinkGlass;
@@ -28,7 +29,6 @@ import zephyrdune.table.Exposure;
 import zephyrdune.table.Heap;
 import zephyrdune.table.Light;
 import zephyrdune.table.Medium;
-import zephyrdune.table.NoHoles;
 import zephyrdune.table.Prop;
 import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
@@ -260,8 +260,9 @@ public class FilmTest {
                         new Prop(new Cutlery(CutleryPiece.SPOON, 0.18, Surface.STEEL), 0.15, -0.1, 0, 0.5)))
                 .withBase(new BroadBase(1, 0.6, 0.6, Math.PI / 2, 0.8, 1))
                 .withCards(List.of(
-                        new Card(Surface.MIRROR, 0.3, 0.3, 2.1, 0.4, 0, 0.1, 0.1, new NoHoles()),
-                        new Card(Surface.BLACK_PAPER, 0.3, 0.3, 5.2, 0.4, 0.2, 0, 0, new RoundHoles(0.03, 0.05))));
+                        new Card(Surface.MIRROR, 0.3, 0.3, 2.1, 0.4, 0, 0.1, 0.1),
+                        new Card(Surface.BLACK_PAPER, 0.3, 0.3, 5.2, 0.4, 0.2, 0, 0)
+                                .withCut(Cut.of(new RoundHoles(0.03, 0.05)))));
         return Sets.inRoom(open, 2, 2.2, Surface.WHITE_PAPER);
     }
 

@@ -20,6 +20,7 @@ import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Exposure;
 import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
+import zephyrdune.table.NoDoors;
 import zephyrdune.table.PowerChoice;
 import zephyrdune.table.Rectangle;
 import zephyrdune.table.Sets;
@@ -137,7 +138,8 @@ public class NotesTest {
                         light.clock(),
                         light.heightAngle(),
                         light.distance(),
-                        light.aim()));
+                        light.aim(),
+                        new NoDoors()));
         assertThat(Doubt.about(strong)).extracting(Doubt::field).containsExactly("light.source.output.guideNumber");
         assertThat(Doubt.about(strong).get(0).words()).contains("Then it is 36 m");
     }
@@ -179,7 +181,8 @@ public class NotesTest {
                         light.clock(),
                         light.heightAngle(),
                         light.distance(),
-                        light.aim()));
+                        light.aim(),
+                        new NoDoors()));
         assertThat(Doubt.about(beyond)).extracting(Doubt::field).contains("light.power");
         assertThat(Doubt.about(beyond).get(0).words()).contains("1/128");
     }

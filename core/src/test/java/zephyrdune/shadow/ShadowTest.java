@@ -14,7 +14,6 @@ import zephyrdune.table.Bottle;
 import zephyrdune.table.Card;
 import zephyrdune.table.Cloth;
 import zephyrdune.table.Medium;
-import zephyrdune.table.NoHoles;
 import zephyrdune.table.Prop;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
@@ -57,7 +56,7 @@ public class ShadowTest {
     @Test
     public void aWhiteCardLiftsTheShadow() {
         TableSet set = Sets.chowder().withLight(box(0.6, 0.6, 9, 40, 0.9));
-        Card card = new Card(Surface.WHITE_PAPER, 0.4, 0.4, Math.PI / 2, 0.25, 0, 0, 0, new NoHoles());
+        Card card = new Card(Surface.WHITE_PAPER, 0.4, 0.4, Math.PI / 2, 0.25, 0, 0, 0);
         double without = ShadowDepth.of(set).orElseThrow().stops();
         double with = ShadowDepth.of(set.withCards(List.of(card))).orElseThrow().stops();
         assertThat(without - with).isGreaterThan(0.4);

@@ -59,7 +59,8 @@ public final class Sets {
                 clock,
                 heightAngle,
                 distance,
-                aim);
+                aim,
+                new NoDoors());
     }
 
     /** A block so low that its top is the table. */

@@ -13,6 +13,8 @@ import zephyrdune.material.Fresnel;
 import zephyrdune.material.Material;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
+import zephyrdune.table.Piece;
 import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
@@ -32,7 +34,7 @@ public class ThroughHolesTest {
     }
 
     private static Card level(double size, double height, RoundHoles holes) {
-        return new Card(Surface.BLACK_PAPER, size, size, 0, 0.02, height, 0, Math.PI / 2, holes);
+        return new Card(Surface.BLACK_PAPER, size, size, 0, 0.02, height, 0, Math.PI / 2).withCut(Cut.of(holes));
     }
 
     private static double key(TableSet set, double x, double y) {
@@ -72,7 +74,7 @@ public class ThroughHolesTest {
     @Test(dataProvider = "heights")
     public void manyHolesAsTheFaceIsSeenThroughThem(double height) {
         Card card = level(0.4, height, new RoundHoles(0.03, 0.06));
-        assertThat(card.holes().rounds(0.4, 0.4).length).isGreaterThan(30);
+        assertThat(card.panels().get(0).pieces().size()).isGreaterThan(30);
         TableSet set = under(card, Surface.GREY_PAPER).withLight(box(0.5, 0.4, 11, 70, 0.9));
         EmittingFace face = EmittingFace.of(set.light()).withLuminance(1);
         for (double x : new double[] {0.02, 0.06, 0.31}) {
@@ -86,7 +88,7 @@ public class ThroughHolesTest {
         int side = 1200;
         double sum = 0;
         double[] place = new double[2];
-        double[][] holes = card.holes().rounds(card.width(), card.height());
+        List<Piece> holes = card.panels().get(0).pieces();
         for (int i = 0; i < side * side; i++) {
             face.outline().place((i % side + 0.5) / side, (i / side + 0.5) / side, place);
             Vector3D way = face.at(place[0], place[1]).subtract(point);
@@ -95,8 +97,8 @@ public class ThroughHolesTest {
             double across = on.dot(card.widthAxis());
             double up = on.dot(card.heightAxis());
             boolean passes = Math.abs(across) > card.width() / 2 || Math.abs(up) > card.height() / 2;
-            for (double[] hole : holes) {
-                passes |= Math.hypot(across - hole[0], up - hole[1]) < hole[2];
+            for (Piece hole : holes) {
+                passes |= Math.hypot(across - hole.across(), up - hole.up()) < hole.radius();
             }
             sum += passes ? way.getZ() * -way.dot(face.front()) / Math.pow(way.normSq(), 2) : 0;
         }
@@ -113,18 +115,18 @@ public class ThroughHolesTest {
         Vector3D eye = Vector3D.of(0, -0.26, 0.4).normalize();
         double expected = 0;
         int side = 200;
-        for (double[] hole : card.holes().rounds(0.9, 0.9)) {
+        for (Piece hole : card.panels().get(0).pieces()) {
             for (int i = 0; i < side * side; i++) {
-                double radius = hole[2] * Math.sqrt((i % side + 0.5) / side);
+                double radius = hole.radius() * Math.sqrt((i % side + 0.5) / side);
                 double turn = 2 * Math.PI * (i / side + 0.5) / side;
                 Vector3D on = card.centre()
-                        .add(card.widthAxis().multiply(hole[0] + radius * Math.cos(turn)))
-                        .add(card.heightAxis().multiply(hole[1] + radius * Math.sin(turn)));
+                        .add(card.widthAxis().multiply(hole.across() + radius * Math.cos(turn)))
+                        .add(card.heightAxis().multiply(hole.up() + radius * Math.sin(turn)));
                 Vector3D way = on.subtract(point).normalize();
                 Vector3D half = way.add(eye).normalize();
                 double solidAngle = Math.PI
-                        * hole[2]
-                        * hole[2]
+                        * hole.radius()
+                        * hole.radius()
                         / side
                         / side
                         * way.getZ()

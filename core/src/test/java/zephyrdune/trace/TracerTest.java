@@ -15,8 +15,9 @@ import zephyrdune.illuminance.Illuminance;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
 import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
 import zephyrdune.table.Disc;
-import zephyrdune.table.NoHoles;
+import zephyrdune.table.Piece;
 import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
@@ -157,7 +158,7 @@ public class TracerTest {
     /** A looking glass shows the light where the law of reflection says, as bright as it mirrors. */
     @Test
     public void mirrorShowsTheFace() {
-        Card mirror = new Card(Surface.MIRROR, 0.4, 0.4, Math.PI, 0.5, 0, 0, 0, new NoHoles());
+        Card mirror = new Card(Surface.MIRROR, 0.4, 0.4, Math.PI, 0.5, 0, 0, 0);
         TableSet set = bare(Surface.BLACK_PAPER).withCards(List.of(mirror)).withLight(box(0.3, 0.3, 12, 35, 1));
         Tracer tracer = new Tracer(Stage.of(set), Effort.USUAL);
         EmittingFace face = EmittingFace.of(set.light());
@@ -181,19 +182,19 @@ public class TracerTest {
     public void holesThrowSpotsBySimilarTriangles() {
         double from = 4;
         double middle = 1;
-        Card card = new Card(
-                Surface.BLACK_PAPER, 0.3, 0.3, 0, 0.02, middle - 0.0, 0, Math.PI / 2, new RoundHoles(0.03, 0.29));
+        Card card = new Card(Surface.BLACK_PAPER, 0.3, 0.3, 0, 0.02, middle - 0.0, 0, Math.PI / 2)
+                .withCut(Cut.of(new RoundHoles(0.03, 0.29)));
         TableSet set = bare(Surface.GREY_PAPER)
                 .withBackdrop(new Backdrop(9, 0.1, 0.1, Surface.BLACK_PAPER))
                 .withCards(List.of(card))
                 .withLight(box(0.005, 0.005, 12, 90, from));
         Tracer tracer = new Tracer(Stage.of(set), Effort.direct(16));
         double height = card.centre().getZ();
-        double[] hole = card.holes().rounds(0.3, 0.3)[0];
-        assertThat(card.holes().rounds(0.3, 0.3).length).isEqualTo(1);
+        Piece hole = card.panels().get(0).pieces().get(0);
+        assertThat(card.panels().get(0).pieces().size()).isEqualTo(1);
         Vector3D centre = card.centre()
-                .add(card.heightAxis().multiply(hole[1]))
-                .add(card.widthAxis().multiply(hole[0]));
+                .add(card.heightAxis().multiply(hole.up()))
+                .add(card.widthAxis().multiply(hole.across()));
         double grown = from / (from - height);
         double expected = 0.03 * grown;
         double lit = 0;

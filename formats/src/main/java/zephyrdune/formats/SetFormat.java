@@ -27,7 +27,7 @@ public final class SetFormat {
     public static final String FORMAT = "zephyrdune-set";
 
     /** The version written, and the newest one read; older ones are read by way of {@link SetUpgrade}. */
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
 
     /** Longest file read, in bytes. A set is about two thousand. */
     public static final int LONGEST_FILE = 262_144;

@@ -25,6 +25,8 @@ import zephyrdune.table.TextSpace;
  *
  * <p>Version 4 stated losses as one number, had a table top without end, no floor, and room light that was steady and from all
  * sides; a flash said nothing about recycling. The table then reaches from wall to wall.
+ *
+ * <p>Version 5 knew no barn doors, and of patterns round holes of one size alone, in the middle of a flat card.
  */
 final class SetUpgrade {
 
@@ -44,12 +46,36 @@ final class SetUpgrade {
         ObjectNode set = version == 1 ? fromFirst(tree) : tree;
         ObjectNode third = version <= 2 ? fromSecond(set) : set;
         ObjectNode fourth = version <= 3 ? fromThird(third) : third;
-        return version <= 4 ? fromFourth(fourth) : fourth;
+        ObjectNode fifth = version <= 4 ? fromFourth(fourth) : fourth;
+        return version <= 5 ? fromFifth(fifth) : fifth;
+    }
+
+    private static ObjectNode fromFifth(ObjectNode fifth) {
+        ObjectNode set = fifth.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        if (set.get("light") instanceof ObjectNode light) {
+            light.putObject("doors").put(SetFormat.KIND_FIELD, "no-doors");
+        }
+        for (JsonNode card : set.path("cards")) {
+            if (card instanceof ObjectNode flat && flat.has("holes")) {
+                JsonNode holes = flat.remove("holes");
+                if (holes instanceof ObjectNode round && round.has("diameterMetres")) {
+                    round.set("smallestMetres", round.get("diameterMetres"));
+                    round.put("jitter", 0);
+                }
+                flat.put("bendDegrees", 0);
+                flat.putObject("cut")
+                        .put("turnDegrees", 0)
+                        .put("rightMetres", 0)
+                        .put("upMetres", 0)
+                        .set("holes", holes);
+            }
+        }
+        return set;
     }
 
     private static ObjectNode fromFourth(ObjectNode fourth) {
         ObjectNode set = fourth.deepCopy();
-        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
         if (set.get("light") instanceof ObjectNode light) {
             losses(light);
         }

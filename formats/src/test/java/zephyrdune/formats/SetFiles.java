@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 5,
+              "version": 6,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -76,6 +76,9 @@ final class SetFiles {
                   "xMetres": 0,
                   "yMetres": 0,
                   "zMetres": 0
+                },
+                "doors": {
+                  "kind": "no-doors"
                 }
               },
               "base": {
@@ -120,8 +123,13 @@ final class SetFiles {
             }
             """;
 
+    /** The same as version 5 wrote it. */
+    static final String FIFTH_VERSION =
+            PLAIN.replace("\"version\": 6", "\"version\": 5").replaceFirst(",\\s*\"doors\": \\{[^}]*\\}", "");
+
     /** The same as version 4 wrote it. */
-    static final String FOURTH_VERSION = PLAIN.replace("\"version\": 5", "\"version\": 4")
+    static final String FOURTH_VERSION = FIFTH_VERSION
+            .replace("\"version\": 5", "\"version\": 4")
             .replaceFirst("(?s)\"losses\": \\[.*?\\]", "\"lossStops\": 2")
             .replaceFirst(",\\s*\"recycleSeconds\": 0,\\s*\"burst\": 0", "")
             .replaceFirst("(?s),\\s*\"leftMetres\".*?(?=\\})", "")

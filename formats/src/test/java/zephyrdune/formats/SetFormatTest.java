@@ -15,28 +15,41 @@ import zephyrdune.formats.BadFile.Problem;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.Aim;
+import zephyrdune.table.BarnDoors;
 import zephyrdune.table.BookLight;
+import zephyrdune.table.Branch;
 import zephyrdune.table.Capped;
+import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
 import zephyrdune.table.Filling;
 import zephyrdune.table.FromBehind;
+import zephyrdune.table.Holes;
 import zephyrdune.table.Honeycomb;
 import zephyrdune.table.HotSpot;
 import zephyrdune.table.InBox;
 import zephyrdune.table.InnerBaffle;
+import zephyrdune.table.LeafHoles;
 import zephyrdune.table.Light;
 import zephyrdune.table.Loss;
+import zephyrdune.table.NoDoors;
 import zephyrdune.table.NoInner;
 import zephyrdune.table.OffBoard;
 import zephyrdune.table.OffRoom;
 import zephyrdune.table.Origin;
+import zephyrdune.table.OwnHoles;
+import zephyrdune.table.OwnOutline;
 import zephyrdune.table.Rectangle;
+import zephyrdune.table.RoundHoles;
 import zephyrdune.table.SideWindow;
+import zephyrdune.table.Slats;
+import zephyrdune.table.Slit;
 import zephyrdune.table.Snooted;
 import zephyrdune.table.Spread;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
 import zephyrdune.table.WalledRoom;
+import zephyrdune.table.WindowBars;
 
 public class SetFormatTest {
 
@@ -70,7 +83,8 @@ public class SetFormatTest {
                     random.nextDouble() * 2 * Math.PI,
                     0.3 + random.nextDouble(),
                     0.6 + random.nextDouble() / 8,
-                    new Aim(random.nextDouble() / 10, random.nextDouble() / 10, random.nextDouble() / 10)));
+                    new Aim(random.nextDouble() / 10, random.nextDouble() / 10, random.nextDouble() / 10),
+                    new NoDoors()));
             TableSet back = SetFormat.read(SetFormat.write(set));
             assertThat(back.light().aim()).isEqualTo(set.light().aim());
             assertThat(back.light().clock()).isCloseTo(set.light().clock(), within(1e-10));
@@ -97,7 +111,7 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
-            {"\"version\": 5", "\"version\": 0", "version", "not known"},
+            {"\"version\": 6", "\"version\": 0", "version", "not known"},
             {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
             {
                 "\"kind\": \"guide-number\"",
@@ -119,8 +133,8 @@ public class SetFormatTest {
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 5", "\"version\": 99", "version", "not known"},
-            {"\"version\": 5", "\"version\": \"2\"", "version", "not known"},
+            {"\"version\": 6", "\"version\": 99", "version", "not known"},
+            {"\"version\": 6", "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -159,7 +173,7 @@ public class SetFormatTest {
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
             {
                 SetFiles.PLAIN
-                        .replace("\"version\": 5", "\"version\": 5, \"version\": 5")
+                        .replace("\"version\": 6", "\"version\": 6, \"version\": 6")
                         .getBytes(StandardCharsets.UTF_8)
             },
             {Arrays.copyOf(huge, 100_000)},
@@ -210,6 +224,44 @@ public class SetFormatTest {
         }
         TableSet window = room.withAmbient(room.ambient().withWindow(new SideWindow(0, 1.5, 0.25, 1, 1.25, 0.5)));
         assertThat(SetFormat.read(SetFormat.write(window))).isEqualTo(window);
+    }
+
+    @Test
+    public void everyPatternAndDoorWritesBack() throws BadFile {
+        OwnHoles own = new OwnHoles("triangle", List.of(new OwnOutline(List.of(0.0, 0.0, 0.125, 0.0, 0.0, 0.125))));
+        Holes[] kinds = {
+            new RoundHoles(0.03125, 0.015625, 0.0625, 0.5),
+            new Slats(0.03125, 0.015625),
+            new WindowBars(0.125, 0.0625, 0.015625),
+            new LeafHoles(0.0625, 0.03125, 0.09375, 1),
+            new Branch(0.0625, 0.03125, 0.015625),
+            new Slit(0),
+            own
+        };
+        for (Holes holes : kinds) {
+            Card card = new Card(Surface.BLACK_PAPER, 0.5, 0.25, 0, 0.5, 0.25, 0, 0)
+                    .withCut(new Cut(holes, 0, 0.125, -0.25));
+            TableSet set = read(SetFiles.PLAIN).withCards(List.of(card));
+            assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
+        }
+        Card bent = new Card(Surface.GOLD_CARD, 0.5, 0.25, 0, 0.5, 0.25, 0, 0, Math.PI / 2, Cut.NONE);
+        TableSet plain = read(SetFiles.PLAIN);
+        TableSet doors = plain.withCards(List.of(bent))
+                .withLight(
+                        plain.light().withDoors(new BarnDoors(0.25, Math.PI / 2, Math.PI, Math.PI / 2, Math.PI / 2)));
+        assertThat(SetFormat.read(SetFormat.write(doors))).isEqualTo(doors);
+    }
+
+    @Test
+    public void fifthVersionReadsAsTheSameTable() throws BadFile {
+        assertThat(read(SetFiles.FIFTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
+        TableSet holed = read(SetFiles.FIFTH_VERSION.replace("\"cards\": []", """
+                "cards": [{ "surface": "black-paper", "widthMetres": 0.5, "heightMetres": 0.25, "clockHours": 0,
+                "distanceMetres": 0.5, "liftMetres": 0, "turnDegrees": 0, "leanDegrees": 0,
+                "holes": { "kind": "round-holes", "diameterMetres": 0.03, "spacingMetres": 0.05 } }]\
+                """));
+        assertThat(holed.cards().get(0).bend()).isZero();
+        assertThat(holed.cards().get(0).cut()).isEqualTo(Cut.of(new RoundHoles(0.03, 0.05)));
     }
 
     @Test

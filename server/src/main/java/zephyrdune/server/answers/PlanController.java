@@ -73,7 +73,7 @@ class PlanController {
             LightInFrame lightInFrame,
             List<Rim> rims,
             List<List<Point>> props,
-            List<List<Point>> cards,
+            List<List<List<Point>>> cards,
             List<Point> base,
             List<Point> window,
             List<Point> board,
@@ -94,7 +94,9 @@ class PlanController {
                     plan.lightInFrame(),
                     plan.rims(),
                     plan.props().stream().map(PlanAnswer::points).toList(),
-                    plan.cards().stream().map(PlanAnswer::points).toList(),
+                    plan.cards().stream()
+                            .map(card -> card.stream().map(PlanAnswer::points).toList())
+                            .toList(),
                     points(plan.base()),
                     points(plan.window()),
                     points(plan.board()),

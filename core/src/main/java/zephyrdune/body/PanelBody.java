@@ -1,10 +1,13 @@
 package zephyrdune.body;
 
+import java.util.List;
 import zephyrdune.material.Material;
-import zephyrdune.table.Card;
+import zephyrdune.table.Panel;
+import zephyrdune.table.Piece;
+import zephyrdune.table.Surface;
 
-/** A card: a thin rectangle, with round holes in it that a grid of cells finds quickly. */
-public final class CardBody implements Solid {
+/** A panel: a thin rectangle with the pieces of a pattern cut out of it, or nothing but those pieces. */
+public final class PanelBody implements Solid {
 
     private final double[] centre;
     private final double[] across;
@@ -12,36 +15,48 @@ public final class CardBody implements Solid {
     private final double[] normal;
     private final double halfWidth;
     private final double halfHeight;
-    private final double[][] holes;
-    private final HoleGrid grid;
+    private final List<Piece> pieces;
+    private final boolean standing;
+    private final PieceGrid grid;
     private final Material material;
     private final Ball ball;
 
-    private CardBody(Card card, double[][] rounds) {
-        holes = rounds;
-        centre = card.centre().toArray();
-        across = card.widthAxis().toArray();
-        up = card.heightAxis().toArray();
-        normal = card.heightAxis().cross(card.widthAxis()).toArray();
-        halfWidth = card.width() / 2;
-        halfHeight = card.height() / 2;
-        grid = new HoleGrid(rounds, halfWidth, halfHeight);
-        material = Material.of(card.surface());
+    private PanelBody(Panel panel, Material material) {
+        pieces = panel.pieces();
+        standing = panel.standing();
+        centre = panel.centre().toArray();
+        across = panel.across().toArray();
+        up = panel.up().toArray();
+        normal = panel.normal().toArray();
+        // what stands by itself may reach past its card
+        halfWidth = standing ? reach(pieces, 0, panel.halfWidth()) : panel.halfWidth();
+        halfHeight = standing ? reach(pieces, 1, panel.halfHeight()) : panel.halfHeight();
+        grid = new PieceGrid(pieces, halfWidth, halfHeight);
+        this.material = material;
         ball = new Ball(centre[0], centre[1], centre[2], Math.hypot(halfWidth, halfHeight));
     }
 
-    public static CardBody of(Card card) {
-        return new CardBody(card, card.holes().rounds(card.width(), card.height()));
+    public static PanelBody of(Panel panel, Surface surface) {
+        return new PanelBody(panel, Material.of(surface));
     }
 
-    /** The same card with its holes shut. */
-    public static CardBody shut(Card card) {
-        return new CardBody(card, new double[0][]);
+    private static double reach(List<Piece> pieces, int axis, double least) {
+        double most = least;
+        for (Piece piece : pieces) {
+            for (int i = axis; i < piece.corners().length; i += 2) {
+                most = Math.max(most, Math.abs(piece.corners()[i]));
+            }
+        }
+        return most;
     }
 
-    /** Its round holes: across, up and radius, metres from its middle. */
-    public double[][] holes() {
-        return holes;
+    /** Whether it can be looked through: it is a board with openings. */
+    public boolean open() {
+        return !standing && !pieces.isEmpty();
+    }
+
+    public List<Piece> pattern() {
+        return pieces;
     }
 
     public double halfWidth() {
@@ -69,7 +84,7 @@ public final class CardBody implements Solid {
         return (x - centre[0]) * axis[0] + (y - centre[1]) * axis[1] + (z - centre[2]) * axis[2];
     }
 
-    /** One coordinate (0 to 2 for x, y and z) of a place on the card. */
+    /** One coordinate (0 to 2 for x, y and z) of a place on the panel. */
     public double place(double acrossIt, double upIt, int axis) {
         return centre[axis] + acrossIt * across[axis] + upIt * up[axis];
     }
@@ -118,7 +133,7 @@ public final class CardBody implements Solid {
         double pz = t * ray.dz - cz;
         double a = px * across[0] + py * across[1] + pz * across[2];
         double b = px * up[0] + py * up[1] + pz * up[2];
-        boolean met = Math.abs(a) <= halfWidth && Math.abs(b) <= halfHeight && !grid.open(a, b);
+        boolean met = Math.abs(a) <= halfWidth && Math.abs(b) <= halfHeight && grid.holds(a, b) == standing;
         return met ? t : farthest;
     }
 }

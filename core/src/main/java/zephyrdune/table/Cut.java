@@ -1,0 +1,70 @@
+package zephyrdune.table;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
+
+/**
+ * The pattern cut into a card, and how it lies in the card's plane.
+ *
+ * @param turn counter-clockwise, seen from the card's front
+ * @param right of the card's middle, along its width
+ * @param up from the card's middle, along its height
+ */
+public record Cut(
+        Holes holes,
+
+        @Within(min = -Math.PI, max = Math.PI, unit = Unit.RADIAN)
+        double turn,
+
+        @Within(min = -1.5, max = 1.5, unit = Unit.METRE) double right,
+        @Within(min = -1.5, max = 1.5, unit = Unit.METRE) double up) {
+
+    private static final Limits LIMITS = Limits.of(Cut.class);
+
+    /** A whole card. */
+    public static final Cut NONE = new Cut(new NoHoles(), 0, 0, 0);
+
+    /** Card left round the pattern: of the shorter side, and at most, metres. */
+    private static final double MARGIN = 0.05;
+
+    private static final double WIDEST_MARGIN = 0.015;
+
+    public Cut {
+        Objects.requireNonNull(holes);
+        LIMITS.require(turn, right, up);
+    }
+
+    /** As it comes from the library: straight, in the card's middle. */
+    public static Cut of(Holes holes) {
+        return new Cut(holes, 0, 0, 0);
+    }
+
+    public Cut withHoles(Holes newHoles) {
+        return new Cut(newHoles, turn, right, up);
+    }
+
+    /** Whether there is a pattern at all. */
+    public boolean any() {
+        return !(holes instanceof NoHoles);
+    }
+
+    /** Whether it throws a pattern of more than one patch. */
+    public boolean patterned() {
+        return any() && !(holes instanceof Slit);
+    }
+
+    /** Its pieces in the plane of a card: across and up from the card's middle. */
+    public List<Piece> pieces(double width, double height) {
+        double reach = Math.hypot(width, height) / 2 + Math.hypot(right, up);
+        double margin = holes.toTheEdge() ? 0 : Math.min(WIDEST_MARGIN, MARGIN * Math.min(width, height));
+        double halfWidth = width / 2 - margin;
+        double halfHeight = height / 2 - margin;
+        Stream<Piece> placed = holes.pieces(width, height, reach).stream().map(piece -> piece.placed(turn, right, up));
+        return (holes.standing() ? placed : placed.flatMap(piece -> piece.within(halfWidth, halfHeight).stream()))
+                .toList();
+    }
+}
