@@ -27,6 +27,8 @@ public final class Cutters {
 
     private static final double[] NO_PART = {};
 
+    static final Cutters NONE = new Cutters(List.of());
+
     private final List<Obstacle> obstacles;
 
     private Cutters(List<Obstacle> obstacles) {
@@ -45,6 +47,13 @@ public final class Cutters {
     /** Whether nothing can be cut at all. */
     public boolean none() {
         return obstacles.isEmpty();
+    }
+
+    /** Whether a place sees all of a face. */
+    public boolean clear(EmittingFace face, Vector3D point) {
+        double[] square = {-1, -1, 1, -1, 1, 1, -1, 1};
+        List<double[]> seen = seen(face, square, point.getX(), point.getY(), point.getZ());
+        return seen.size() == 1 && seen.get(0) == square;
     }
 
     /**

@@ -1,6 +1,7 @@
 package zephyrdune.illuminance;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Patch;
@@ -28,20 +29,22 @@ public final class KeyLight {
     private final Illuminance formula;
     private final List<EmittingFace> others;
     private final List<Illuminance> otherFormulas;
+    private final List<Illuminance> otherOpens;
     private final Vector3D hero;
     private final double heroIlluminance;
 
-    private KeyLight(TableSet set, double error) {
+    private KeyLight(TableSet set, double error, Cutters cutters) {
         face = EmittingFace.of(set);
         others = Patch.of(set.light(), set.room()).stream().map(Patch::face).toList();
-        Cutters cutters = Cutters.of(set);
         open = Illuminance.of(face, error);
         formula = CutFace.of(face, open, cutters);
-        otherFormulas = others.stream()
-                .map(other -> CutFace.of(other, Illuminance.of(other, error), cutters))
+        otherOpens = others.stream().map(other -> Illuminance.of(other, error)).toList();
+        otherFormulas = IntStream.range(0, others.size())
+                .mapToObj(i -> CutFace.of(others.get(i), otherOpens.get(i), cutters))
                 .toList();
         hero = Vector3D.of(0, 0, set.dish().top());
-        boolean patterned = set.cards().stream().anyMatch(card -> card.cut().patterned());
+        boolean patterned = !cutters.none()
+                && set.cards().stream().anyMatch(card -> card.cut().patterned());
         heroIlluminance = patterned ? brightest(set.dish().radius()) : at(hero, UP);
     }
 
@@ -63,7 +66,17 @@ public final class KeyLight {
 
     /** @param error wanted where the light has to be sampled, as a share of the value */
     public static KeyLight of(TableSet set, double error) {
-        return new KeyLight(set, error);
+        return new KeyLight(set, error, Cutters.of(set));
+    }
+
+    /** As it would be with no card and no door in its way. */
+    public static KeyLight open(TableSet set) {
+        return past(set, Cutters.NONE);
+    }
+
+    /** As it would be with something else than the set's own cards and doors in its way. */
+    public static KeyLight past(TableSet set, Cutters cutters) {
+        return new KeyLight(set, Illuminance.FINE, cutters);
     }
 
     /** The face, at full power. */
@@ -81,9 +94,9 @@ public final class KeyLight {
         return heroIlluminance;
     }
 
-    /** Illuminance of the hero's lit top by the face alone with nothing in its way. */
-    public double openIlluminance() {
-        return open.at(hero, UP);
+    /** Illuminance at a point of a surface were no card and no door in the way. */
+    public double openAt(Vector3D point, Vector3D normal) {
+        return sum(open, otherOpens, point, normal);
     }
 
     /** What it lights beside its face: the other leaves of a corner. */
@@ -104,8 +117,12 @@ public final class KeyLight {
 
     /** Illuminance at a point of a surface, lux or lux seconds. */
     public double at(Vector3D point, Vector3D normal) {
-        double sum = formula.at(point, normal);
-        for (Illuminance other : otherFormulas) {
+        return sum(formula, otherFormulas, point, normal);
+    }
+
+    private static double sum(Illuminance first, List<Illuminance> others, Vector3D point, Vector3D normal) {
+        double sum = first.at(point, normal);
+        for (Illuminance other : others) {
             sum += other.at(point, normal);
         }
         return sum;

@@ -9,6 +9,7 @@ import zephyrdune.table.Face;
 import zephyrdune.table.Light;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.Rectangle;
+import zephyrdune.table.Slit;
 import zephyrdune.table.Strip;
 import zephyrdune.table.TableSet;
 
@@ -37,6 +38,50 @@ public enum Lever {
             Backdrop old = set.backdrop();
             return set.withBackdrop(new Backdrop(metres, old.width(), old.height(), old.surface()));
         }
+    },
+    /** Distance from the hero of the card that fills: the one most nearly opposite the light. */
+    CARD_DISTANCE(
+            0.02,
+            5,
+            set -> Shaping.fill(set).map(at -> set.cards().get(at).distance()).orElse(Double.NaN)) {
+        @Override
+        public TableSet set(TableSet set, double metres) {
+            return Shaping.changed(set, Shaping.fill(set).orElseThrow(), card -> card.withDistance(metres));
+        }
+    },
+    /** Size of the card that fills, both ways alike; as its width. */
+    CARD_SIZE(
+            0.02,
+            3,
+            set -> Shaping.fill(set).map(at -> set.cards().get(at).width()).orElse(Double.NaN)) {
+        @Override
+        public TableSet set(TableSet set, double metres) {
+            return Shaping.changed(
+                    set,
+                    Shaping.fill(set).orElseThrow(),
+                    card -> card.withSize(metres, card.height() * metres / card.width()));
+        }
+    },
+    /** Gap of the slit. */
+    SLIT_GAP(0.001, 1, set -> Shaping.slit(set).map(at -> Shaping.gap(set, at)).orElse(Double.NaN)) {
+        @Override
+        public TableSet set(TableSet set, double metres) {
+            return Shaping.changed(
+                    set,
+                    Shaping.slit(set).orElseThrow(),
+                    card -> card.withCut(card.cut().withHoles(new Slit(metres))));
+        }
+    },
+    /** Distance from the hero's top of the card that cuts the light, along the light's way; what it throws stays where it is. */
+    CUT_DISTANCE(
+            0.02,
+            5,
+            set -> Shaping.cut(set).map(at -> Shaping.distance(set, at)).orElse(Double.NaN)) {
+        @Override
+        public TableSet set(TableSet set, double metres) {
+            int at = Shaping.cut(set).orElseThrow();
+            return Shaping.changed(set, at, card -> Shaping.moved(set, card, metres));
+        }
     };
 
     /** The levers that move a reading, the usual one first. */
@@ -52,6 +97,10 @@ public enum Lever {
                     EDGE_TO_RIM -> List.of(LIGHT_DISTANCE, FACE_SIZE);
             case FALL_OFF_HERO, FALL_OFF_FRAME, POWER -> List.of(LIGHT_DISTANCE);
             case BACKDROP_LEVEL, BACKDROP_TONE -> List.of(BACKDROP_DISTANCE, LIGHT_DISTANCE);
+            case LIT_TO_SHADOW, CARD_LIFT -> List.of(CARD_DISTANCE, CARD_SIZE);
+            case STRIP_FULL, STRIP_HALF -> List.of(SLIT_GAP, CUT_DISTANCE);
+            case STRIP_EDGE, PATCH_BLUR, PATTERN_CONTRAST, PATCH_SIZE ->
+                List.of(CUT_DISTANCE, FACE_SIZE, LIGHT_DISTANCE);
             default -> List.of();
         };
     }

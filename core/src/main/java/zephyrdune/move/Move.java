@@ -31,6 +31,9 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
     public static Optional<Move> find(TableSet set, ReadingKind kind, double wanted, Lever lever) {
         UnivariateFunction excess = at -> excess(set, kind, wanted, lever, at);
         double now = lever.now(set);
+        if (Double.isNaN(now)) {
+            return Optional.empty();
+        }
         double in = now;
         double out = now;
         double inExcess = excess.value(now);

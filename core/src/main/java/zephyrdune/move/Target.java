@@ -24,6 +24,8 @@ public record Target(String words, double value) {
                 Stream.of(BackdropTone.Name.MID_GREY, BackdropTone.Name.DARK_GREY, BackdropTone.Name.BLACK)
                         .map(name -> new Target(name.words(), name.stops()))
                         .toList();
+            case LIT_TO_SHADOW -> List.of(new Target("four to one", 2), new Target("eight to one", 3));
+            case PATTERN_CONTRAST -> List.of(new Target("plain to see", 0.5));
             case EDGE_TO_RIM -> List.of(new Target("soft", 1), new Target("hard", 0.3));
             default -> List.of();
         };

@@ -8,7 +8,6 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.picture.View;
-import zephyrdune.shadow.HeroShade;
 import zephyrdune.source.BatteryFlash;
 import zephyrdune.source.GuideNumber;
 import zephyrdune.source.Source;
@@ -19,7 +18,7 @@ import zephyrdune.table.PowerChoice;
 import zephyrdune.table.TableSet;
 
 /**
- * Something that can be, but is hardly meant: a unit mixed up, a prop in the light. The bounds are common practice for a table, no
+ * Something that can be, but is hardly meant: a unit mixed up, a room brighter than the key. The bounds are common practice for a table, no
  * published source.
  *
  * @param field path of the component to look at
@@ -38,9 +37,6 @@ public record Doubt(String field, String words) {
 
     /** Guide numbers in metres above this are those of no battery flash; in feet they are. */
     private static final double STRONG = 85;
-
-    /** A hero that gets this much less than the key gives looks shaded: a seventh of a stop. */
-    private static final double SHADED = 0.1;
 
     /** A panel of which less than this share acts was perhaps meant to be lit all over. */
     private static final double PATCH = 0.35;
@@ -92,7 +88,6 @@ public record Doubt(String field, String words) {
             aboutPanel(doubts, set);
         }
         aboutFrame(doubts, set);
-        aboutProps(doubts, set);
         return doubts;
     }
 
@@ -158,15 +153,6 @@ public record Doubt(String field, String words) {
                     sideways ? "camera.shiftRight" : "camera.shiftUp",
                     "The hero is outside the frame; move the frame back to it, or frame wider"));
         }
-    }
-
-    private static void aboutProps(List<Doubt> doubts, TableSet set) {
-        HeroShade.worst(set)
-                .filter(shade -> shade.share() > SHADED)
-                .ifPresent(shade -> doubts.add(new Doubt(
-                        "props[" + shade.prop() + "].x",
-                        "Prop %d stands in the hero's light and keeps %.0f %% of the key off it; move it, or raise the light"
-                                .formatted(shade.prop() + 1, 100 * shade.share()))));
     }
 
     private static void aboutGuideNumber(List<Doubt> doubts, Source source) {

@@ -40,12 +40,14 @@ final class Probe {
     private final KeyLight key;
     private final HeroExposure hero;
     private final Optional<TableShadow> shadow;
+    private final ShapingReadings shaping;
 
     Probe(TableSet set) {
         this.set = set;
         key = KeyLight.of(set);
         hero = HeroExposure.of(set, key);
         shadow = TableShadow.of(set);
+        shaping = new ShapingReadings(set, key);
     }
 
     Reading read(ReadingKind kind) {
@@ -76,6 +78,19 @@ final class Probe {
                     DEPTH_OF_FIELD,
                     LIGHT_TINT,
                     SHADOW_TINT -> CameraReadings.read(kind, set, key, hero);
+            case LIT_TO_SHADOW,
+                    LIT_TO_SHADOW_BARE,
+                    CARD_LIFT,
+                    CARD_TINT,
+                    STRIP_FULL,
+                    STRIP_HALF,
+                    STRIP_EDGE,
+                    PATTERN_CONTRAST,
+                    PATCH_SIZE,
+                    PATCH_BLUR,
+                    PATTERN_GONE,
+                    BASE_UNDER_KEY,
+                    BASE_EDGE -> shaping.read(kind);
         };
     }
 
@@ -196,7 +211,7 @@ final class Probe {
 
     private Reading pointRule() {
         double rule = PointRule.at(key.face(), key.hero(), Vector3D.Unit.PLUS_Z);
-        double error = Stops.between(rule, key.openIlluminance());
+        double error = Stops.between(rule, key.openAt(key.hero(), Vector3D.Unit.PLUS_Z));
         return Double.isFinite(error)
                 ? Reading.of(POINT_RULE_ERROR, error, key.hero()).noting(fiveTimes())
                 : Reading.absent(POINT_RULE_ERROR, NO_LIGHT);

@@ -191,7 +191,99 @@ public enum ReadingKind {
             "Colour of the room, which the shadows show, against the key: positive is warmer.",
             "10^6 / T room - (10^6 / T key + gel)",
             "Mired scale; colours by CIE 15",
-            "Gel on the key, other lamps in the room");
+            "Gel on the key, other lamps in the room"),
+    LIT_TO_SHADOW(
+            "Lit side to shadow side",
+            Unit.STOP,
+            "How much darker the hero's side away from the key is than its side towards it: two upright surfaces at half its "
+                    + "height, with all light.",
+            "log2(E lit side / E shadow side), each the mean of traced samples; sure to about 0.05 stop",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "A card opposite the key, nearer or larger, lifts the shadow side; a black one takes from it"),
+    LIT_TO_SHADOW_BARE(
+            "The same without cards",
+            Unit.STOP,
+            "Lit side to shadow side with the cards that only fill taken away; what cuts the key stays.",
+            "log2(E lit side / E shadow side), likewise",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "Room, table top and base light"),
+    CARD_LIFT(
+            "Cards on the shadow side",
+            Unit.STOP,
+            "What the cards that only fill do to the hero's shadow side: above nothing they fill, below they take away.",
+            "log2(E shadow side with them / E shadow side without)",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "Size, distance, finish and turn of the cards"),
+    CARD_TINT(
+            "Tint of the cards",
+            Unit.MIRED,
+            "Colour of what the cards send to the shadow side, against the key: positive is warmer.",
+            "10^6 / T of their light - 10^6 / T of the key's",
+            "Mired scale; colours by CIE 15, C. S. McCamy, Color Research and Application 17, 1992",
+            "Gold warms; white, silver and mirror hardly do"),
+    STRIP_FULL(
+            "Strip in full light",
+            Unit.METRE,
+            "Width on which flags, slit or doors leave at least 99 % of the open light, through the middle of the hero's top.",
+            "E past the cards / E open, both by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760",
+            "A wider gap, a smaller light, or flags nearer to the hero"),
+    STRIP_HALF(
+            "Strip to half",
+            Unit.METRE,
+            "Width of the strip between the places with half of its brightest share.",
+            "E past the cards / E open, both by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760",
+            "The gap, and how far along the light's way it stands"),
+    STRIP_EDGE(
+            "Edge of the strip",
+            Unit.METRE,
+            "From a tenth to nine tenths of the strip's brightest share; the mean where both sides are cut.",
+            "E past the cards / E open, both by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760; 10-90 % is the usual measure of an edge",
+            "Flags nearer to the hero or a smaller light make it sharper"),
+    PATTERN_CONTRAST(
+            "Contrast of the pattern",
+            Unit.RATIO,
+            "How far bright and dark of a thrown pattern lie apart on the hero: 1 is all, 0 is wiped out.",
+            "(max - min) / (max + min) of E over three repeats",
+            "A. A. Michelson, Studies in Optics, 1927 (from memory); E by Lambert's contour formula, 1760",
+            "A card nearer to the hero, a smaller or farther light"),
+    PATCH_SIZE(
+            "Patch of light",
+            Unit.METRE,
+            "Width of the brightest patch nearest to the hero's middle, between the places half way from dark to bright.",
+            "E past the card by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760",
+            "Larger openings, a card nearer to the light"),
+    PATCH_BLUR(
+            "Blur of the patch",
+            Unit.METRE,
+            "From a tenth to nine tenths of the way from dark to bright at the sides of that patch.",
+            "E past the card by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760",
+            "A card nearer to the hero, a smaller or farther light"),
+    PATTERN_GONE(
+            "Pattern gone from",
+            Unit.METRE,
+            "Distance from hero to card, along the light's way, from which the blur passes the pattern's repeat.",
+            "b = p D / s: s b / a = p (a + b) / a, D = a + b",
+            "Similar triangles",
+            "A coarser pattern, a smaller or farther light"),
+    BASE_UNDER_KEY(
+            "Base against the key",
+            Unit.STOP,
+            "Light of the base on the hero's lit top against the key's: negative is dimmer. Soft sun is one stop under.",
+            "log2(E base / E key)",
+            "Soft sun: common practice, no published source",
+            "How far under the key the base is set"),
+    BASE_EDGE(
+            "Edge by the base",
+            Unit.METRE,
+            "The soft edge at the tip of the shadow that the base light by itself would throw, from a tenth to nine tenths.",
+            "10 % to 90 % of E past the edge / E open, both by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760",
+            "A larger or nearer base");
 
     private final String title;
     private final Unit unit;

@@ -33,11 +33,16 @@ public record ShadowDepth(Vector3D place, double stops) {
 
     /** The depth, or nothing where the shadow does not end on the table. */
     public static Optional<ShadowDepth> of(TableSet set) {
+        return of(set, Set.of());
+    }
+
+    /** The depth with some layers of light left out. */
+    public static Optional<ShadowDepth> of(TableSet set, Set<Integer> off) {
         return TableShadow.of(set).map(shadow -> {
             Vector3D foot =
                     Vector3D.of(shadow.tipEdge().getX(), shadow.tipEdge().getY(), 0);
             Vector3D place = surface(set, foot.lerp(shadow.tip(), 0.5));
-            Mix mix = Mix.of(set, Set.of());
+            Mix mix = Mix.of(set, off);
             double there = light(Stage.of(set), mix, place);
             double without = light(Stage.withoutHero(set), mix, place);
             return new ShadowDepth(place, Stops.between(without, there));

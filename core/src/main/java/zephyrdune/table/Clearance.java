@@ -8,6 +8,8 @@ import zephyrdune.measure.Refused;
 /** What cannot be in the same place: light and table, light and dish, light and backdrop, camera and dish. */
 final class Clearance {
 
+    private static final double FARTHEST_CARD = 5;
+
     private Clearance() {}
 
     /** @throws Refused naming what to change, and to what, for the first clash found */
@@ -17,6 +19,7 @@ final class Clearance {
             List<Prop> props,
             Light light,
             Base base,
+            List<Card> cards,
             TableTop tableTop,
             Backdrop backdrop,
             Room room,
@@ -36,6 +39,9 @@ final class Clearance {
         for (int i = 0; i < props.size(); i++) {
             propClear("props[" + i + "]", props.get(i), camera, dish, light, backdrop);
         }
+        for (int i = 0; i < cards.size(); i++) {
+            cardOutsideDish("cards[" + i + "]", cards.get(i), dish);
+        }
         if (base instanceof BroadBase broad) {
             baseClear(broad.as(light), dish, backdrop);
         }
@@ -45,6 +51,33 @@ final class Clearance {
                 requireInside("The window", "ambient.window.distance", walls, List.of(window.centre()));
             }
         }
+    }
+
+    private static void cardOutsideDish(String path, Card card, Dish dish) {
+        if (through(card, dish)) {
+            double near = card.distance();
+            double far = near + 2 * dish.radius() + card.width() + card.height();
+            for (int i = 0; i < 40; i++) {
+                double middle = (near + far) / 2;
+                if (through(card.withDistance(Math.min(middle, FARTHEST_CARD)), dish)) {
+                    near = middle;
+                } else {
+                    far = middle;
+                }
+            }
+            throw new Refused(
+                    path + ".distance",
+                    "The card cuts through the dish; move it out to at least %s, or lift it"
+                            .formatted(centimetresUp(far)));
+        }
+    }
+
+    /** Whether a board reaches into the upright cylinder that holds the dish; what stands by itself may hang into it. */
+    private static boolean through(Card card, Dish dish) {
+        return !card.cut().holes().standing()
+                && card.panels().stream()
+                        .map(panel -> below(panel.corners(), dish.height()))
+                        .anyMatch(low -> !low.isEmpty() && distanceToAxis(low) < dish.radius());
     }
 
     private static void boardClear(Light light, BookLight book, Backdrop backdrop) {

@@ -3,6 +3,7 @@ package zephyrdune.table;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -55,6 +56,12 @@ public record Cut(
     /** Whether it throws a pattern of more than one patch. */
     public boolean patterned() {
         return any() && !(holes instanceof Slit);
+    }
+
+    /** The way on a card in which its pattern goes from dark to bright, a unit vector. */
+    public Vector3D across(Card card) {
+        double angle = turn + (holes.level() ? Math.PI / 2 : 0);
+        return card.widthAxis().multiply(Math.cos(angle)).add(card.heightAxis().multiply(Math.sin(angle)));
     }
 
     /** Its pieces in the plane of a card: across and up from the card's middle. */

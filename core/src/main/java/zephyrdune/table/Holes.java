@@ -31,4 +31,14 @@ public sealed interface Holes permits NoHoles, RoundHoles, Slats, WindowBars, Le
     default double pitch() {
         return 0;
     }
+
+    /** Whether its openings run level, so that it goes from dark to bright upwards. */
+    default boolean level() {
+        return false;
+    }
+
+    /** Width of an opening across the pattern; 0 where it has none that is stated, metres. */
+    default double opening() {
+        return 0;
+    }
 }

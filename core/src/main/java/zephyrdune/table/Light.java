@@ -288,4 +288,9 @@ public record Light(
                 aim,
                 newDoors);
     }
+
+    public Light withPower(PowerChoice choice, double newPower) {
+        return new Light(
+                source, gel, losses, face, filling, spread, choice, newPower, clock, heightAngle, distance, aim, doors);
+    }
 }

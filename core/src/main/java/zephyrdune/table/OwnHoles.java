@@ -84,4 +84,18 @@ public record OwnHoles(
         Coordinate third = left ? c[2] : c[1];
         return Piece.polygon(c[0].x, c[0].y, second.x, second.y, third.x, third.y);
     }
+
+    /** Half of its width: what a drawing repeats is not known. */
+    @Override
+    public double pitch() {
+        double left = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        for (OwnOutline outline : outlines) {
+            for (int i = 0; i < outline.points().size(); i += 2) {
+                left = Math.min(left, outline.points().get(i));
+                right = Math.max(right, outline.points().get(i));
+            }
+        }
+        return (right - left) / 2;
+    }
 }

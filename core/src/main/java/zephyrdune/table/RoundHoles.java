@@ -52,4 +52,9 @@ public record RoundHoles(
     public double pitch() {
         return spacing;
     }
+
+    @Override
+    public double opening() {
+        return diameter;
+    }
 }

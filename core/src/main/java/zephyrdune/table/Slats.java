@@ -37,4 +37,14 @@ public record Slats(
     public double pitch() {
         return gap + slat;
     }
+
+    @Override
+    public boolean level() {
+        return true;
+    }
+
+    @Override
+    public double opening() {
+        return gap;
+    }
 }

@@ -28,4 +28,9 @@ public record Slit(
     public boolean toTheEdge() {
         return true;
     }
+
+    @Override
+    public double opening() {
+        return gap;
+    }
 }

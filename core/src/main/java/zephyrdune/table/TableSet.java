@@ -50,7 +50,7 @@ public record TableSet(
         if (title.chars().anyMatch(Character::isISOControl)) {
             throw new Refused("title", "A title is one line without control characters");
         }
-        Clearance.require(camera, dish, props, light, base, tableTop, backdrop, room, ambient);
+        Clearance.require(camera, dish, props, light, base, cards, tableTop, backdrop, room, ambient);
     }
 
     private static <T> List<T> counted(String component, List<T> list) {

@@ -50,4 +50,9 @@ public record WindowBars(
     public double pitch() {
         return paneWidth + bar;
     }
+
+    @Override
+    public double opening() {
+        return paneWidth;
+    }
 }

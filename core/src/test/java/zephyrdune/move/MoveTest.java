@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.table.Sets.box;
 import static zephyrdune.table.Sets.chowder;
 
+import java.util.List;
 import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.falloff.BackdropTone;
@@ -13,10 +15,14 @@ import zephyrdune.falloff.FallOff;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
 import zephyrdune.table.Backdrop;
+import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
 import zephyrdune.table.Disc;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.Rectangle;
+import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
+import zephyrdune.table.Slit;
 import zephyrdune.table.Strip;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
@@ -141,9 +147,10 @@ public class MoveTest {
         // from the camera's side the light can go as far as it will
         TableSet open = ROOMY.withLight(box(0.6, 0.6, 8, 40, 0.9));
         for (ReadingKind kind : ReadingKind.values()) {
+            TableSet set = with(open, kind);
             for (Lever lever : Lever.of(kind)) {
-                double now = Readings.of(open, kind).value().orElseThrow();
-                TableSet moved = lever.set(open, lever.now(open) * 0.8);
+                double now = Readings.of(set, kind).value().orElseThrow();
+                TableSet moved = lever.set(set, lever.now(set) * 0.8);
                 assertThat(Readings.of(moved, kind).value().orElseThrow())
                         .as("%s by %s", kind, lever)
                         .isNotCloseTo(now, within(1e-3));
@@ -153,8 +160,98 @@ public class MoveTest {
                 assertThat(Lever.of(kind))
                         .as("%s %s", kind, target.words())
                         .anyMatch(lever ->
-                                Move.find(open, kind, target.value(), lever).isPresent());
+                                Move.find(set, kind, target.value(), lever).isPresent());
             }
         }
+    }
+
+    private static final Card WHITE = new Card(Surface.WHITE_PAPER, 0.3, 0.3, Math.PI / 3, 0.35, 0, 0, 0);
+    private static final Card BOARDS =
+            new Card(Surface.BLACK_PAPER, 1.4, 0.7, 4 * Math.PI / 3, 0.35, 0, 0, 0).withCut(Cut.of(new Slit(0.25)));
+    private static final Card HOLED = CardPlace.IN_THE_WAY
+            .put(
+                    ROOMY.withLight(box(0.2, 0.2, 8, 40, 0.9))
+                            .withCards(List.of(new Card(Surface.BLACK_PAPER, 0.6, 0.6, 0, 0.5, 0, 0, 0)
+                                    .withCut(Cut.of(new RoundHoles(0.06, 0.12))))),
+                    0)
+            .cards()
+            .get(0);
+
+    /** With what a reading is about on the table. */
+    private static TableSet with(TableSet set, ReadingKind kind) {
+        return switch (kind) {
+            case LIT_TO_SHADOW, CARD_LIFT -> set.withCards(List.of(WHITE));
+            case STRIP_FULL, STRIP_HALF, STRIP_EDGE ->
+                set.withLight(box(0.2, 0.2, 8, 40, 0.9)).withCards(List.of(BOARDS));
+            case PATTERN_CONTRAST, PATCH_SIZE, PATCH_BLUR ->
+                set.withLight(box(0.2, 0.2, 8, 40, 0.9)).withCards(List.of(HOLED));
+            default -> set;
+        };
+    }
+
+    /** Asked backwards and read forwards: within 2 %. */
+    @Test
+    public void whatIsWantedOfCardsAndSlitsIsReached() {
+        TableSet open = ROOMY.withLight(box(0.6, 0.6, 8, 40, 0.9));
+        Object[][] wanted = {
+            {ReadingKind.LIT_TO_SHADOW, 2.0, Lever.CARD_DISTANCE},
+            {ReadingKind.LIT_TO_SHADOW, 2.0, Lever.CARD_SIZE},
+            {ReadingKind.STRIP_FULL, 0.2, Lever.SLIT_GAP},
+            {ReadingKind.STRIP_HALF, 0.3, Lever.SLIT_GAP},
+            {ReadingKind.PATCH_BLUR, 0.05, Lever.CUT_DISTANCE},
+            {ReadingKind.PATTERN_CONTRAST, 0.6, Lever.FACE_SIZE}
+        };
+        for (Object[] one : wanted) {
+            ReadingKind kind = (ReadingKind) one[0];
+            double value = (Double) one[1];
+            Move move = Move.find(with(open, kind), kind, value, (Lever) one[2]).orElseThrow();
+            double read = Readings.of(move.set(), kind).value().orElseThrow();
+            assertThat(read).as("%s by %s", kind, one[2]).isCloseTo(value, within(0.02 * value));
+        }
+        assertThat(Move.find(open, ReadingKind.LIT_TO_SHADOW, 2, Lever.CARD_DISTANCE))
+                .isEmpty();
+    }
+
+    @Test
+    public void slitCoversTheHeroAndTheBackdropIsDark() {
+        TableSet set = ROOMY.withLight(box(0.3, 0.3, 9, 35, 1.2));
+        SlitPlacing placed = SlitPlacing.of(set, 3).orElseThrow();
+        assertThat(placed.strip())
+                .isBetween(2 * set.dish().radius(), 2.02 * set.dish().radius());
+        assertThat(Readings.of(placed.set(), ReadingKind.STRIP_FULL).value().orElseThrow())
+                .isGreaterThanOrEqualTo(placed.strip() - 1e-4);
+        assertThat(Readings.of(placed.set(), ReadingKind.BACKDROP_LEVEL).value().orElseThrow())
+                .isLessThanOrEqualTo(-3)
+                .isCloseTo(placed.backdrop(), within(1e-9));
+        // a second question takes the same boards
+        assertThat(SlitPlacing.of(placed.set(), 3).orElseThrow().set().cards()).hasSize(1);
+    }
+
+    @Test
+    public void bouncingCardWouldMirrorTheLightOntoTheHero() {
+        TableSet set = ROOMY.withLight(box(0.6, 0.6, 8, 40, 0.9)).withCards(List.of(WHITE));
+        Card opposite = CardPlace.OPPOSITE.put(set, 0).cards().get(0);
+        assertThat(Math.cos(opposite.clock() - set.light().clock())).isCloseTo(-1, within(1e-9));
+        for (Card card : List.of(opposite, CardPlace.BOUNCE.put(set, 0).cards().get(0))) {
+            Vector3D normal = card.panels().get(0).normal();
+            Vector3D in = card.centre().subtract(set.pose().centre()).normalize();
+            Vector3D mirrored = in.subtract(normal.multiply(2 * in.dot(normal)));
+            Vector3D toHero =
+                    Vector3D.of(0, 0, set.dish().top()).subtract(card.centre()).normalize();
+            // turning lowers or lifts the middle of a card that stands on the table a little
+            assertThat(mirrored.dot(toHero)).isGreaterThan(0.99);
+        }
+    }
+
+    @Test
+    public void twoMovesSharpenAPattern() {
+        TableSet set = with(ROOMY.withLight(box(0.6, 0.6, 8, 40, 0.9)), ReadingKind.PATCH_BLUR);
+        List<Sharper> moves = Sharper.of(set);
+        assertThat(moves).extracting(Sharper::lever).containsExactly(Lever.CUT_DISTANCE, Lever.FACE_SIZE);
+        for (Sharper move : moves) {
+            Change blur = move.changes().get(0);
+            assertThat(blur.after().orElseThrow()).isLessThan(blur.before().orElseThrow());
+        }
+        assertThat(Sharper.of(ROOMY)).isEmpty();
     }
 }

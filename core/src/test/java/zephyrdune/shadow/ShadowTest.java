@@ -6,7 +6,7 @@ import static zephyrdune.table.Sets.box;
 
 import java.util.List;
 import org.testng.annotations.Test;
-import zephyrdune.readings.Doubt;
+import zephyrdune.finding.Finding;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
@@ -80,12 +80,12 @@ public class ShadowTest {
         TableSet set = Sets.chowder().withLight(box(0.2, 0.2, 9, 20, 0.9));
         TableSet inTheWay =
                 set.withProps(List.of(new Prop(bottle, 0.2, -0.2, 0, 0), new Prop(bottle, -0.17, 0, 0, -Math.PI / 2)));
-        assertThat(Doubt.about(inTheWay)).anySatisfy(doubt -> {
-            assertThat(doubt.field()).isEqualTo("props[1].x");
-            assertThat(doubt.words()).contains("Prop 2", "% of the key");
+        assertThat(Finding.of(inTheWay)).anySatisfy(finding -> {
+            assertThat(finding.field()).isEqualTo("props[1].x");
+            assertThat(finding.words()).contains("Prop 2", "% of the key");
         });
         TableSet beside = set.withProps(List.of(new Prop(bottle, 0.2, -0.2, 0, 0)));
         assertThat(HeroShade.worst(beside)).isEmpty();
-        assertThat(Doubt.about(beside)).isEmpty();
+        assertThat(Finding.of(beside)).extracting(Finding::kind).doesNotContain(Finding.Kind.PROP_SHADES_HERO);
     }
 }

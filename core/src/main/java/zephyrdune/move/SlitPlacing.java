@@ -1,0 +1,112 @@
+package zephyrdune.move;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.falloff.FallOff;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Refused;
+import zephyrdune.pattern.CutLine;
+import zephyrdune.pattern.Strip;
+import zephyrdune.picture.CardsInFrame;
+import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
+import zephyrdune.table.Slit;
+import zephyrdune.table.Surface;
+import zephyrdune.table.TableSet;
+
+/**
+ * Two boards that leave a slit of light on the hero and keep the backdrop dark. Found on the light model itself.
+ *
+ * @param set with the boards
+ * @param card the number of the card that stands for them
+ * @param gap between them, metres
+ * @param strip width in full light, metres
+ * @param backdrop level of the backdrop against the hero, stops
+ */
+public record SlitPlacing(TableSet set, int card, double gap, double strip, double backdrop) {
+
+    private static final double BOARDS = 1.6;
+    private static final double TALLER = 0.1;
+    private static final double WIDEST = 1;
+    private static final double FINE = 5e-4;
+
+    /** Places on the way from light to hero that are tried, the nearest to the hero last: shares of the way. */
+    private static final double[] SHARES = {0.75, 0.7, 0.65, 0.6, 0.55, 0.5, 0.45, 0.4, 0.35, 0.3, 0.25, 0.2};
+
+    /**
+     * A slit whose strip of full light covers the hero, with the backdrop at least so many stops under it and the boards out of the frame.
+     *
+     * @param under stops
+     * @return nothing where no slit does it
+     */
+    public static Optional<SlitPlacing> of(TableSet set, double under) {
+        for (double share : SHARES) {
+            Optional<SlitPlacing> found = at(set, share, under);
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<SlitPlacing> at(TableSet set, double share, double under) {
+        try {
+            double wanted = 2 * set.dish().radius();
+            double near = 0;
+            double far = WIDEST;
+            if (strip(with(set, share, far)) < wanted) {
+                return Optional.empty();
+            }
+            while (far - near > FINE) {
+                double middle = (near + far) / 2;
+                if (strip(with(set, share, middle)) < wanted) {
+                    near = middle;
+                } else {
+                    far = middle;
+                }
+            }
+            TableSet placed = with(set, share, far);
+            double backdrop =
+                    FallOff.heroToBackdrop(placed, KeyLight.of(placed)).stops();
+            int card = placed.cards().size() - 1;
+            boolean inFrame = CardsInFrame.of(placed).share(card) > 0;
+            return backdrop > -under || inFrame
+                    ? Optional.empty()
+                    : Optional.of(new SlitPlacing(placed, card, far, strip(placed), backdrop));
+        } catch (Refused impossible) {
+            return Optional.empty();
+        }
+    }
+
+    private static double strip(TableSet set) {
+        KeyLight key = KeyLight.of(set);
+        return CutLine.of(set, key)
+                .map(line -> Strip.of(line, key))
+                .filter(strip -> strip.fullFrom() < 0 && strip.fullTo() > 0)
+                .map(strip -> 2 * Math.min(-strip.fullFrom(), strip.fullTo()))
+                .orElse(0.0);
+    }
+
+    /** The set with a slit some way from hero to light, in place of a slit that it had. */
+    private static TableSet with(TableSet set, double share, double gap) {
+        List<Card> cards = new ArrayList<>(set.cards());
+        cards.removeIf(card -> card.cut().holes() instanceof Slit);
+        Vector3D light = set.pose().centre();
+        double level = Math.hypot(light.getX(), light.getY());
+        double highest = light.getZ() + Math.abs(set.pose().upHalf().getZ());
+        double height = Math.min(3, TALLER + highest * share + set.dish().top());
+        cards.add(new Card(
+                        Surface.BLACK_PAPER,
+                        BOARDS,
+                        height,
+                        CardPlace.clock(Math.atan2(light.getX(), light.getY())),
+                        level * share,
+                        0,
+                        0,
+                        0)
+                .withCut(Cut.of(new Slit(gap))));
+        return set.withCards(cards);
+    }
+}

@@ -1,0 +1,59 @@
+package zephyrdune.picture;
+
+import java.util.Arrays;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
+import zephyrdune.table.TableSet;
+import zephyrdune.trace.Stage;
+
+/** How much of the frame each card takes up. */
+public final class CardsInFrame {
+
+    private static final int COLUMNS = 60;
+    private static final int ROWS = 40;
+
+    private final double[] shares;
+
+    private CardsInFrame(double[] shares) {
+        this.shares = shares;
+    }
+
+    /** Counted over an even grid of rays: exact to about a sixtieth of the frame's width. */
+    public static CardsInFrame of(TableSet set) {
+        View view = View.of(set);
+        Stage stage = Stage.of(set);
+        Vector3D eye = view.eye();
+        Ray sight = new Ray();
+        Hit hit = new Hit();
+        double[] shares = new double[set.cards().size()];
+        for (int row = 0; row < ROWS; row++) {
+            for (int column = 0; column < COLUMNS; column++) {
+                // out to the frame's very edge
+                Vector3D ray = view.ray(column / (COLUMNS - 1.0), row / (ROWS - 1.0));
+                sight.set(eye.getX(), eye.getY(), eye.getZ(), ray.getX(), ray.getY(), ray.getZ());
+                int card = stage.card(stage.meet(sight, hit));
+                if (card >= 0) {
+                    shares[card] += 1.0 / (COLUMNS * ROWS);
+                }
+            }
+        }
+        return new CardsInFrame(shares);
+    }
+
+    /** Of one card, 0 to 1. */
+    public double share(int card) {
+        return shares[card];
+    }
+
+    /** The card that takes up most, or -1 when none is seen. */
+    public int largest() {
+        double most = Arrays.stream(shares).max().orElse(0);
+        for (int i = 0; i < shares.length; i++) {
+            if (most > 0 && shares[i] == most) {
+                return i;
+            }
+        }
+        return -1;
+    }
+}

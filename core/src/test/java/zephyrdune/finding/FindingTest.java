@@ -1,0 +1,79 @@
+package zephyrdune.finding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static zephyrdune.table.Sets.box;
+
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import zephyrdune.table.Biscuit;
+import zephyrdune.table.Block;
+import zephyrdune.table.Camera;
+import zephyrdune.table.CameraAngle;
+import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
+import zephyrdune.table.Prop;
+import zephyrdune.table.RoundHoles;
+import zephyrdune.table.Sets;
+import zephyrdune.table.Surface;
+import zephyrdune.table.TableSet;
+
+/** Every kind of finding turns up where it should, and what is tried mends it. */
+public class FindingTest {
+
+    private static final double HOUR = Math.PI / 6;
+
+    private static Card white(double size, double clock, double distance) {
+        return new Card(Surface.WHITE_PAPER, size, size, clock * HOUR, distance, 0, 0, 0);
+    }
+
+    @DataProvider
+    Object[][] spoilt() {
+        TableSet plain = Sets.lit(box(0.5, 0.5, 9, 45, 1.2));
+        TableSet straight = plain.withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.6));
+        Card holed = new Card(Surface.BLACK_PAPER, 0.6, 0.6, 9 * HOUR, 0.5, 0.3, 0, -0.8)
+                .withCut(Cut.of(new RoundHoles(0.02, 0.04)));
+        Prop post = new Prop(new Block(0.1, 0.3, 0.3, Surface.PALE_WOOD), -0.25, 0, 0, 0);
+        return new Object[][] {
+            {Finding.Kind.LIGHT_IN_FRAME, straight.withLight(box(0.4, 0.4, 12, 25, 0.9))},
+            {Finding.Kind.CARD_IN_FRAME, plain.withCards(List.of(white(0.2, 2, 0.18)))},
+            {
+                Finding.Kind.CARD_THROUGH,
+                plain.withCards(List.of(white(0.3, 3, 0.5), white(0.6, 3, 0.5).facing(0.5, 0)))
+            },
+            {Finding.Kind.CARD_THROUGH, plain.withCards(List.of(white(0.5, 12, 1.3), white(0.5, 11, 1.2)))},
+            {Finding.Kind.FLARE, Sets.lit(box(0.3, 0.3, 12, 35, 1.1))},
+            {Finding.Kind.CAMERA_IN_THE_WAY, Sets.lit(box(0.3, 0.3, 6, 45, 1.8))},
+            {Finding.Kind.PROP_SHADES_HERO, plain.withProps(List.of(post))},
+            {Finding.Kind.FLAG_EDGE_IN_FRAME, plain.withCards(List.of(white(0.4, 9, 0.25)))},
+            {Finding.Kind.PATTERN_WIPED_OUT, plain.withCards(List.of(holed))},
+            {Finding.Kind.HOT_SPOT, Sets.lit(box(0.2, 0.2, 9, 20, 0.35))},
+            {
+                Finding.Kind.FILL_FLATTENS,
+                plain.withLight(box(0.5, 0.5, 9, 20, 1.2))
+                        .withCards(List.of(new Card(Surface.MIRROR, 1, 0.6, 3 * HOUR, 0.2, 0, 0, 0)))
+            },
+        };
+    }
+
+    @Test(dataProvider = "spoilt")
+    public void isFoundAndMended(Finding.Kind kind, TableSet set) {
+        Finding found = Finding.of(set).stream()
+                .filter(finding -> finding.kind() == kind)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("found only " + Finding.of(set)));
+        assertThat(found.words()).isNotBlank();
+        assertThat(found.action()).isNotBlank();
+        assertThat(Finding.of(found.tried().orElseThrow()))
+                .extracting(Finding::kind)
+                .doesNotContain(kind);
+    }
+
+    @Test
+    public void aGoodSetHasNone() {
+        assertThat(Finding.of(Sets.lit(box(0.6, 0.6, 9, 45, 1)))).isEmpty();
+        TableSet biscuit = Sets.lit(box(0.6, 0.6, 9, 45, 1))
+                .withProps(List.of(new Prop(new Biscuit(0.06, 0.01, Surface.BAKED_PASTRY), 0.2, 0, 0, 0)));
+        assertThat(Finding.of(biscuit)).isEmpty();
+    }
+}
