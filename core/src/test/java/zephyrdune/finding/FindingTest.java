@@ -50,8 +50,8 @@ public class FindingTest {
             {Finding.Kind.HOT_SPOT, Sets.lit(box(0.2, 0.2, 9, 20, 0.35))},
             {
                 Finding.Kind.FILL_FLATTENS,
-                plain.withLight(box(0.5, 0.5, 9, 20, 1.2))
-                        .withCards(List.of(new Card(Surface.MIRROR, 1, 0.6, 3 * HOUR, 0.2, 0, 0, 0)))
+                plain.withLight(box(0.5, 0.5, 9, 60, 1.2))
+                        .withCards(List.of(new Card(Surface.MIRROR, 0.4, 0.4, 3 * HOUR, 0.3, 0, 0, 0)))
             },
         };
     }
