@@ -9,6 +9,7 @@ import java.util.List;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.kit.ReadyMade;
+import zephyrdune.table.Branch;
 import zephyrdune.table.Card;
 import zephyrdune.table.Cut;
 import zephyrdune.table.Drum;
@@ -33,7 +34,11 @@ public enum DemoSet {
     /** Off the ceiling of the small white kitchen. */
     BOUNCE("1-chowder"),
     /** The evenly lit box in the same kitchen, to compare with. */
-    KITCHEN("1-chowder");
+    KITCHEN("1-chowder"),
+    /** A card with holes in the light's way, a white and a black card round the bowl. */
+    SHAPED("1-chowder"),
+    /** Ten cards, flags and patterns. */
+    TEN_SHAPERS("1-chowder");
 
     private static final int PIECES = 40;
 
@@ -59,6 +64,9 @@ public enum DemoSet {
             case PANEL -> set.withLight(shaped(set, "Diffuser panel 100 × 100"));
             case BOUNCE -> kitchen(set).withLight(shaped(set, "Off the ceiling"));
             case KITCHEN -> kitchen(set);
+            case SHAPED ->
+                set.withCards(List.of(holed(), fill(Surface.WHITE_PAPER, 4, 0.3), fill(Surface.BLACK_PAPER, 2, 0.4)));
+            case TEN_SHAPERS -> set.withCards(tenShapers());
             default -> set;
         };
     }
@@ -78,6 +86,25 @@ public enum DemoSet {
     private static Card holed() {
         return new Card(Surface.BLACK_PAPER, 0.5, 0.5, 10 * Math.PI / 6, 0.35, 0.2, 0, -Math.PI / 6)
                 .withCut(Cut.of(new RoundHoles(0.03, 0.062)));
+    }
+
+    private static List<Card> tenShapers() {
+        return List.of(
+                holed(),
+                fill(Surface.WHITE_PAPER, 4, 0.3),
+                fill(Surface.SILVER_CARD, 5, 0.35),
+                fill(Surface.GOLD_CARD, 3, 0.45),
+                fill(Surface.BLACK_PAPER, 2, 0.5),
+                fill(Surface.MIRROR, 6, 0.6),
+                fill(Surface.GREY_PAPER, 7, 0.6),
+                new Card(Surface.BLACK_PAPER, 0.4, 0.6, 9 * Math.PI / 6, 0.5, 0, 0, 0),
+                new Card(Surface.BLACK_PAPER, 0.4, 0.6, 11.5 * Math.PI / 6, 0.5, 0, 0, 0),
+                new Card(Surface.GREEN_LEAF, 0.5, 0.5, 10 * Math.PI / 6, 0.6, 0.45, 0, -Math.PI / 6)
+                        .withCut(Cut.of(new Branch(0.05, 0.02, 0.03))));
+    }
+
+    private static Card fill(Surface surface, double hours, double distance) {
+        return new Card(surface, 0.3, 0.3, hours * Math.PI / 6, distance, 0, 0, 0);
     }
 
     private static List<Prop> crowd() {

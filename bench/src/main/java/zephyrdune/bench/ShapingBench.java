@@ -1,0 +1,69 @@
+package zephyrdune.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import zephyrdune.fill.Fill;
+import zephyrdune.finding.Finding;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.readings.Reading;
+import zephyrdune.readings.Readings;
+import zephyrdune.shadow.ShadowDepth;
+import zephyrdune.table.TableSet;
+
+/** What cards, flags and patterns cost: all readings with ten of them (target 15 ms), and without any as the baseline. */
+@State(Scope.Benchmark)
+@Fork(1)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 6, time = 1)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+public class ShapingBench {
+
+    @Param({"CHOWDER", "SHAPED", "TEN_SHAPERS"})
+    private DemoSet demo;
+
+    private TableSet set;
+
+    @Setup
+    public void layTheTable() {
+        set = demo.set();
+    }
+
+    @Benchmark
+    public List<Reading> allReadings() {
+        return Readings.of(set);
+    }
+
+    @Benchmark
+    public KeyLight key() {
+        return KeyLight.of(set);
+    }
+
+    @Benchmark
+    public Optional<Fill> fill() {
+        return Fill.of(set);
+    }
+
+    @Benchmark
+    public Optional<ShadowDepth> shadowDepth() {
+        return ShadowDepth.of(set);
+    }
+
+    /** Asked for when the set has come to rest. */
+    @Benchmark
+    public List<Finding> findings() {
+        return Finding.of(set);
+    }
+}
