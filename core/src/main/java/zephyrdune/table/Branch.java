@@ -54,7 +54,7 @@ public record Branch(
                         .placed(turn, 0, foot));
             }
         }
-        return pieces;
+        return Disjoint.of(pieces);
     }
 
     @Override

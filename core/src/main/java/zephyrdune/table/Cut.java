@@ -66,6 +66,10 @@ public record Cut(
 
     /** Its pieces in the plane of a card: across and up from the card's middle. */
     public List<Piece> pieces(double width, double height) {
+        return any() ? CutPieces.of(this, width, height, () -> cut(width, height)) : List.of();
+    }
+
+    private List<Piece> cut(double width, double height) {
         double reach = Math.hypot(width, height) / 2 + Math.hypot(right, up);
         double margin = holes.toTheEdge() ? 0 : Math.min(WIDEST_MARGIN, MARGIN * Math.min(width, height));
         double halfWidth = width / 2 - margin;

@@ -1,31 +1,38 @@
 package zephyrdune.table;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.GeometryFixer;
-import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 import zephyrdune.measure.Count;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
+import zephyrdune.measure.Unit;
+import zephyrdune.measure.Within;
 
 /**
  * The person's own pattern. Where outlines lie in each other, every second one is card again.
  *
  * @param name what it was drawn as
+ * @param width of the pattern; its outlines are in shares of it
  */
 public record OwnHoles(
-        String name, @Count(min = 1, max = 200) List<OwnOutline> outlines) implements Holes {
+        String name,
+        @Within(min = 0.005, max = 3, unit = Unit.METRE) double width,
+        @Count(min = 1, max = 200) List<OwnOutline> outlines)
+        implements Holes {
 
     /** Most corners of all outlines together. */
     public static final int MOST_POINTS = 1500;
 
-    private static final double LEAST_AREA = 1e-9;
+    /** Of the square of the pattern's width. */
+    private static final double LEAST_AREA = 1e-6;
+
+    private static final Limits LIMITS = Limits.of(OwnHoles.class);
 
     public OwnHoles {
+        LIMITS.require(width);
         if (name.isBlank() || name.length() > 80 || name.chars().anyMatch(Character::isISOControl)) {
             throw new Refused("name", "A pattern needs a name of 1 to 80 characters on one line");
         }
@@ -39,17 +46,13 @@ public record OwnHoles(
                     "outlines",
                     "The pattern has %d corners; at most %d can be cut, so simplify it".formatted(points, MOST_POINTS));
         }
-        if (openArea(outlines) < LEAST_AREA) {
+        if (geometry(outlines, 1).getArea() < LEAST_AREA) {
             throw new Refused("outlines", "Nothing of the pattern is open; its outlines enclose no area");
         }
     }
 
-    private static double openArea(List<OwnOutline> outlines) {
-        return geometry(outlines).getArea();
-    }
-
     /** What is open, by the even-odd rule. */
-    private static Geometry geometry(List<OwnOutline> outlines) {
+    private static Geometry geometry(List<OwnOutline> outlines, double scale) {
         GeometryFactory factory = new GeometryFactory();
         Geometry open = factory.createPolygon();
         for (OwnOutline outline : outlines) {
@@ -57,32 +60,16 @@ public record OwnHoles(
             Coordinate[] ring = new Coordinate[points.size() / 2 + 1];
             for (int i = 0; i < ring.length; i++) {
                 int at = 2 * i % points.size();
-                ring[i] = new Coordinate(points.get(at), points.get(at + 1));
+                ring[i] = new Coordinate(scale * points.get(at), scale * points.get(at + 1));
             }
             open = open.symDifference(GeometryFixer.fix(factory.createPolygon(ring)));
         }
         return open;
     }
 
-    /** Triangles; the outlines are cut into them once for every use of the set. */
     @Override
-    public List<Piece> pieces(double width, double height, double reach) {
-        List<Piece> triangles = new ArrayList<>();
-        Geometry cut = PolygonTriangulator.triangulate(geometry(outlines));
-        for (int i = 0; i < cut.getNumGeometries(); i++) {
-            if (cut.getGeometryN(i) instanceof Polygon triangle && triangle.getArea() > LEAST_AREA / 100) {
-                Coordinate[] corners = triangle.getCoordinates();
-                triangles.add(counterClockwise(corners));
-            }
-        }
-        return triangles;
-    }
-
-    private static Piece counterClockwise(Coordinate[] c) {
-        boolean left = (c[1].x - c[0].x) * (c[2].y - c[0].y) > (c[2].x - c[0].x) * (c[1].y - c[0].y);
-        Coordinate second = left ? c[1] : c[2];
-        Coordinate third = left ? c[2] : c[1];
-        return Piece.polygon(c[0].x, c[0].y, second.x, second.y, third.x, third.y);
+    public List<Piece> pieces(double cardWidth, double cardHeight, double reach) {
+        return Disjoint.convex(geometry(outlines, width));
     }
 
     /** Half of its width: what a drawing repeats is not known. */
@@ -96,6 +83,6 @@ public record OwnHoles(
                 right = Math.max(right, outline.points().get(i));
             }
         }
-        return (right - left) / 2;
+        return width * (right - left) / 2;
     }
 }

@@ -10,10 +10,10 @@ import zephyrdune.measure.Within;
 /**
  * A closed line to cut along.
  *
- * @param points its corners from the pattern's middle, across and up in turn
+ * @param points its corners from the pattern's middle, across and up in turn, in shares of the pattern's width
  */
 public record OwnOutline(
-        @Count(min = 6, max = 2 * OwnHoles.MOST_POINTS) @Within(min = -1.5, max = 1.5, unit = Unit.METRE)
+        @Count(min = 6, max = 2 * OwnHoles.MOST_POINTS) @Within(min = -10, max = 10, unit = Unit.RATIO)
         List<Double> points) {
 
     private static final Limits LIMITS = Limits.of(OwnOutline.class);

@@ -89,9 +89,10 @@ public class CuttersTest {
 
     private static final OwnHoles STAR = new OwnHoles(
             "star in a ring",
+            0.2,
             List.of(
-                    new OwnOutline(List.of(-0.1, -0.1, 0.1, -0.1, 0.1, 0.1, -0.1, 0.1)),
-                    new OwnOutline(List.of(0.0, 0.08, 0.02, 0.0, 0.08, -0.04, 0.0, -0.03, -0.08, -0.06, -0.03, 0.01))));
+                    new OwnOutline(List.of(-0.5, -0.5, 0.5, -0.5, 0.5, 0.5, -0.5, 0.5)),
+                    new OwnOutline(List.of(0.0, 0.4, 0.1, 0.0, 0.4, -0.2, 0.0, -0.15, -0.4, -0.3, -0.15, 0.05))));
 
     @DataProvider
     Object[][] cut() {
@@ -110,6 +111,7 @@ public class CuttersTest {
                 0.8,
                 soft.aim(),
                 new BarnDoors(0.2, 60 * DEGREE, 100 * DEGREE, 80 * DEGREE, 120 * DEGREE));
+        Light hot = soft.withFilling(new HotSpot(2));
         Card bent = new Card(Surface.BLACK_PAPER, 0.5, 0.5, 8.5 * Math.PI / 6, 0.2, 0, 0.3, 0.1, 1.2, Cut.NONE);
         return new Object[][] {
             {set(soft, between(0.3, new Slit(0.04)))},
@@ -123,6 +125,9 @@ public class CuttersTest {
             {set(soft, between(0.4, new Slats(0.06, 0.02)), bent, between(0.6, new Slit(0.2)))},
             {set(round)},
             {set(round, between(0.4, new RoundHoles(0.05, 0.07)))},
+            {set(hot, between(0.4, new RoundHoles(0.012, 0.03)))},
+            {set(hot, between(0.4, new Branch(0.05, 0.02, 0.03)))},
+            {set(soft, between(0.4, new Branch(0.06, 0.025, 0.04)), between(0.6, new RoundHoles(0.03, 0.06)))},
         };
     }
 

@@ -228,7 +228,8 @@ public class SetFormatTest {
 
     @Test
     public void everyPatternAndDoorWritesBack() throws BadFile {
-        OwnHoles own = new OwnHoles("triangle", List.of(new OwnOutline(List.of(0.0, 0.0, 0.125, 0.0, 0.0, 0.125))));
+        OwnHoles own =
+                new OwnHoles("triangle", 0.25, List.of(new OwnOutline(List.of(0.0, 0.0, 0.125, 0.0, 0.0, 0.125))));
         Holes[] kinds = {
             new RoundHoles(0.03125, 0.015625, 0.0625, 0.5),
             new Slats(0.03125, 0.015625),
