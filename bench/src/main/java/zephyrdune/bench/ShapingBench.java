@@ -53,12 +53,12 @@ public class ShapingBench {
 
     @Benchmark
     public Optional<Fill> fill() {
-        return Fill.of(set);
+        return Fill.of(set, KeyLight.of(set));
     }
 
     @Benchmark
     public Optional<ShadowDepth> shadowDepth() {
-        return ShadowDepth.of(set);
+        return ShadowDepth.of(set, KeyLight.of(set));
     }
 
     /** Asked for when the set has come to rest. */

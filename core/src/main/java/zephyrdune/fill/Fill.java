@@ -58,12 +58,12 @@ public record Fill(
     private static final double NOTHING = 1e-4;
 
     /** Nothing where the light stands straight above the hero. */
-    public static Optional<Fill> of(TableSet set) {
-        return of(set, Set.of());
+    public static Optional<Fill> of(TableSet set, KeyLight key) {
+        return of(set, key, Set.of());
     }
 
     /** The same with some layers of light left out. */
-    public static Optional<Fill> of(TableSet set, Set<Integer> off) {
+    public static Optional<Fill> of(TableSet set, KeyLight key, Set<Integer> off) {
         Vector3D light = set.pose().centre();
         double level = Math.hypot(light.getX(), light.getY());
         if (level < UPRIGHT * light.norm()) {
@@ -73,10 +73,10 @@ public record Fill(
         double dy = light.getY() / level;
         Vector3D lit = place(set, dx, dy);
         Vector3D shadow = place(set, -dx, -dy);
-        Sides with = new Sides(set, off, lit, shadow);
+        Sides with = new Sides(set, key, off, lit, shadow);
         TableSet bare = set.withCards(cutting(set));
         boolean same = bare.cards().size() == set.cards().size();
-        Sides without = same ? with : new Sides(bare, off, lit, shadow);
+        Sides without = same ? with : new Sides(bare, key, off, lit, shadow);
         return Optional.of(new Fill(
                 lit,
                 shadow,
@@ -134,8 +134,8 @@ public record Fill(
         private final double litSum;
         private final double shadowSum;
 
-        Sides(TableSet set, Set<Integer> off, Vector3D lit, Vector3D shadow) {
-            mix = Mix.of(set, off);
+        Sides(TableSet set, KeyLight key, Set<Integer> off, Vector3D lit, Vector3D shadow) {
+            mix = Mix.of(set, off, key);
             cards = set.cards().size();
             Stage stage = Stage.of(set);
             litSum = sum(layers(stage, lit));

@@ -1,5 +1,6 @@
 package zephyrdune.finding;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -30,35 +31,26 @@ final class CameraShade {
 
     private CameraShade() {}
 
-    static Stream<Finding> onHero(TableSet set) {
+    static Optional<Spoiled> onHero(Scene scene) {
+        TableSet set = scene.set;
         double share = kept(set);
-        if (share < SHADED || set.light().filling() instanceof OffRoom) {
-            return Stream.empty();
-        }
-        Optional<Trying.Found> left = round(set, 1);
-        Optional<Trying.Found> right = round(set, -1);
-        boolean clockwise = left.isPresent()
-                && (right.isEmpty() || left.get().by() <= right.get().by());
-        Optional<Trying.Found> found = clockwise ? left : right;
-        return Stream.of(Finding.of(
-                Finding.Kind.CAMERA_IN_THE_WAY,
-                "light.clock",
-                "Camera and photographer stand in the light: they keep %.0f %% of the key off the hero"
-                        .formatted(100 * share),
-                found.map(way -> "Move the light round by %.1f h".formatted(way.by() * 6 / Math.PI))
-                        .orElse(""),
-                found.map(Trying.Found::set)));
+        return share < SHADED || set.light().filling() instanceof OffRoom
+                ? Optional.empty()
+                : Optional.of(new Spoiled(
+                        Finding.Kind.CAMERA_IN_THE_WAY,
+                        "light.clock",
+                        "Camera and photographer stand in the light: they keep %.0f %% of the key off the hero"
+                                .formatted(100 * share),
+                        () -> round(set)));
     }
 
-    private static Optional<Trying.Found> round(TableSet set, int way) {
-        return Trying.first(
-                CLOCK_STEP,
-                Math.PI,
-                by -> {
-                    double clock = (set.light().clock() + way * by) % (2 * Math.PI);
-                    return set.withLight(set.light().withClock(clock < 0 ? clock + 2 * Math.PI : clock));
-                },
-                moved -> kept(moved) < SHADED / 2);
+    private static Optional<Mend> round(TableSet set) {
+        return Stream.of(1, -1)
+                .flatMap(way -> Trying.first(
+                        CLOCK_STEP, Math.PI, by -> Trying.turned(set, way * by), moved -> kept(moved) < SHADED / 2)
+                        .stream())
+                .min(Comparator.comparingDouble(Trying.Found::by))
+                .map(found -> new Mend(Trying.hours(found.by()), found.set()));
     }
 
     /** Share of the key that they keep off the hero's top. */

@@ -3,7 +3,7 @@ package zephyrdune.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.table.Card;
@@ -20,28 +20,29 @@ final class Crossing {
 
     private Crossing() {}
 
-    static Stream<Finding> cards(TableSet set) {
-        for (int i = 0; i < set.cards().size(); i++) {
-            String what = through(set, i);
-            if (!what.isEmpty()) {
-                int card = i;
-                Card one = set.cards().get(i);
-                Optional<Trying.Found> out = moved(set, card, one, 1);
-                Optional<Trying.Found> in = moved(set, card, one, -1);
-                boolean outwards = out.isPresent()
-                        && (in.isEmpty() || out.get().by() <= in.get().by());
-                Optional<Trying.Found> found = outwards ? out : in;
-                return Stream.of(Finding.of(
+    static Optional<Spoiled> cards(Scene scene) {
+        TableSet set = scene.set;
+        return IntStream.range(0, set.cards().size())
+                .filter(card -> !through(set, card).isEmpty())
+                .boxed()
+                .findFirst()
+                .map(card -> new Spoiled(
                         Finding.Kind.CARD_THROUGH,
-                        "cards[%d].distance".formatted(i),
-                        "Card %d goes through %s".formatted(i + 1, what),
-                        found.map(way -> "Move it %s by %s"
-                                        .formatted(outwards ? "out" : "in", Trying.centimetres(way.by())))
-                                .orElse(""),
-                        found.map(Trying.Found::set)));
-            }
-        }
-        return Stream.empty();
+                        "cards[%d].distance".formatted(card),
+                        "Card %d goes through %s".formatted(card + 1, through(set, card)),
+                        () -> apart(set, card)));
+    }
+
+    private static Optional<Mend> apart(TableSet set, int card) {
+        Card one = set.cards().get(card);
+        Optional<Trying.Found> out = moved(set, card, one, 1);
+        Optional<Trying.Found> in = moved(set, card, one, -1);
+        boolean outwards =
+                out.isPresent() && (in.isEmpty() || out.get().by() <= in.get().by());
+        return (outwards ? out : in)
+                .map(way -> new Mend(
+                        "Move it %s by %s".formatted(outwards ? "out" : "in", Trying.centimetres(way.by())),
+                        way.set()));
     }
 
     private static Optional<Trying.Found> moved(TableSet set, int card, Card one, int way) {

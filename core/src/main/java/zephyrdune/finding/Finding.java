@@ -1,10 +1,8 @@
 package zephyrdune.finding;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import zephyrdune.table.TableSet;
 
 /**
@@ -17,9 +15,13 @@ import zephyrdune.table.TableSet;
  */
 public record Finding(Kind kind, String field, String words, String action, Optional<TableSet> tried) {
 
+    /** As many at once as somebody can act on. */
+    public static final int FEW = 3;
+
     /** What it is about; those that spoil most come first. */
     public enum Kind {
         LIGHT_IN_FRAME,
+        STAND_IN_FRAME,
         CARD_IN_FRAME,
         CARD_THROUGH,
         FLARE,
@@ -31,8 +33,10 @@ public record Finding(Kind kind, String field, String words, String action, Opti
         FILL_FLATTENS
     }
 
-    private static final List<Function<TableSet, Stream<Finding>>> LOOKS = List.of(
+    /** In the order of the kinds. */
+    private static final List<Function<Scene, Optional<Spoiled>>> LOOKS = List.of(
             InFrame::light,
+            InFrame::stand,
             InFrame::cards,
             Crossing::cards,
             Flare::ofKey,
@@ -43,14 +47,28 @@ public record Finding(Kind kind, String field, String words, String action, Opti
             OnTable::hotSpot,
             OnTable::fillFlattens);
 
-    /** Everything found, what spoils most first. */
+    /** The worst that is found, what spoils most first; {@link #FEW} at most. */
     public static List<Finding> of(TableSet set) {
-        List<Finding> found = new ArrayList<>();
-        LOOKS.forEach(look -> look.apply(set).forEach(found::add));
-        return found;
+        Scene scene = new Scene(set);
+        return LOOKS.stream()
+                .flatMap(look -> look.apply(scene).stream())
+                .limit(FEW)
+                .map(Finding::of)
+                .toList();
     }
 
-    static Finding of(Kind kind, String field, String words, String action, Optional<TableSet> tried) {
-        return new Finding(kind, field, words, tried.isPresent() ? action : "", tried);
+    /** What is found of one kind. */
+    static Optional<Finding> of(TableSet set, Kind kind) {
+        return LOOKS.get(kind.ordinal()).apply(new Scene(set)).map(Finding::of);
+    }
+
+    private static Finding of(Spoiled spoiled) {
+        Optional<Mend> mend = spoiled.mending().get();
+        return new Finding(
+                spoiled.kind(),
+                spoiled.field(),
+                spoiled.words(),
+                mend.map(Mend::action).orElse(""),
+                mend.map(Mend::set));
     }
 }

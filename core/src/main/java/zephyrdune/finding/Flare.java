@@ -1,7 +1,6 @@
 package zephyrdune.finding;
 
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.move.CardPlace;
@@ -31,53 +30,52 @@ final class Flare {
 
     private Flare() {}
 
-    static Stream<Finding> ofKey(TableSet set) {
-        double share = share(set);
-        View view = View.of(set);
-        Vector3D towards = set.pose().centre().subtract(view.eye());
-        if (share < VEILS
-                || angle(view, towards) > corner(view) + HOODED
-                || set.light().filling() instanceof OffRoom) {
-            return Stream.empty();
+    static Optional<Spoiled> ofKey(Scene scene) {
+        TableSet set = scene.set;
+        Vector3D towards = set.pose().centre().subtract(scene.view.eye());
+        double off = Math.acos(towards.normalize().dot(scene.view.forward()));
+        if (off > corner(scene.view) + HOODED || set.light().filling() instanceof OffRoom) {
+            return Optional.empty();
         }
-        double off = Math.toDegrees(angle(view, towards));
-        Optional<TableSet> flagged = flagged(set, view, towards, share);
-        return Stream.of(Finding.of(
-                Finding.Kind.FLARE,
-                "light.clock",
-                "The light shines into the lens, %.0f° off its axis, with %.0f %% of what it gives the hero"
-                        .formatted(off, 100 * share),
-                "Stand a flag before the lens",
-                flagged));
-    }
-
-    private static double angle(View view, Vector3D towards) {
-        return Math.acos(towards.normalize().dot(view.forward()));
+        double hero = scene.key.heroIlluminance();
+        double share = hero == 0 ? 0 : onLens(scene.key, scene.view) / hero;
+        return share < VEILS
+                ? Optional.empty()
+                : Optional.of(new Spoiled(
+                        Finding.Kind.FLARE,
+                        "light.clock",
+                        "The light shines into the lens, %.0f° off its axis, with %.0f %% of what it gives the hero"
+                                .formatted(Math.toDegrees(off), 100 * share),
+                        () -> flagged(scene, towards).map(mended -> new Mend("Stand a flag before the lens", mended))));
     }
 
     private static double corner(View view) {
         return Math.atan(Math.hypot(view.rightHalf().norm(), view.upHalf().norm()));
     }
 
-    /** Light on the front of the lens over that on the hero. */
-    private static double share(TableSet set) {
-        KeyLight key = KeyLight.of(set);
-        View view = View.of(set);
-        return key.heroIlluminance() == 0 ? 0 : key.at(view.eye(), view.forward()) / key.heroIlluminance();
+    private static double onLens(KeyLight key, View view) {
+        return key.at(view.eye(), view.forward());
     }
 
     /** The smallest black card on the way from lens to light that keeps the lens dark, out of the frame and off the hero. */
-    private static Optional<TableSet> flagged(TableSet set, View view, Vector3D towards, double before) {
-        double hero = KeyLight.of(set).heroIlluminance();
+    private static Optional<TableSet> flagged(Scene scene, Vector3D towards) {
+        View view = scene.view;
+        double before = onLens(scene.key, view);
+        double hero = scene.key.at(scene.key.hero(), Vector3D.Unit.PLUS_Z);
         for (double size = SMALLEST; size <= LARGEST; size += SIZE_STEP) {
             double width = size;
             Optional<Trying.Found> found = Trying.first(
                     WAY_STEP,
                     0.9,
-                    share -> Cards.and(set, flag(view.eye().add(towards.multiply(share)), towards, width)),
-                    flagged -> share(flagged) < KEPT_OFF * before
-                            && CardsInFrame.of(flagged).share(flagged.cards().size() - 1) == 0
-                            && KeyLight.of(flagged).heroIlluminance() > 0.98 * hero);
+                    share -> Cards.and(scene.set, flag(view.eye().add(towards.multiply(share)), towards, width)),
+                    flagged -> {
+                        KeyLight key = KeyLight.of(flagged);
+                        return onLens(key, view) < KEPT_OFF * before
+                                && key.at(key.hero(), Vector3D.Unit.PLUS_Z) > 0.98 * hero
+                                && CardsInFrame.of(flagged)
+                                                .share(flagged.cards().size() - 1)
+                                        == 0;
+                    });
             if (found.isPresent()) {
                 return found.map(Trying.Found::set);
             }

@@ -1,13 +1,20 @@
 package zephyrdune.finding;
 
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
 import zephyrdune.move.Lever;
 import zephyrdune.picture.CardsInFrame;
 import zephyrdune.picture.LightInFrame;
+import zephyrdune.picture.View;
 import zephyrdune.table.Card;
 import zephyrdune.table.OffRoom;
 import zephyrdune.table.TableSet;
+import zephyrdune.table.TableTop;
+import zephyrdune.trace.Stage;
 
 /** What the camera sees that it should not. */
 final class InFrame {
@@ -18,32 +25,44 @@ final class InFrame {
     private static final double STEP = 0.02;
     private static final double FARTHEST = 1.2;
     private static final double ANGLE_STEP = Math.toRadians(2);
+    private static final double CLOCK_STEP = Math.PI / 24;
+
+    /** From where on a stand's upright is bare. */
+    private static final double BELOW_LIGHT = 0.05;
 
     private InFrame() {}
 
-    static Stream<Finding> light(TableSet set) {
+    static Optional<Spoiled> light(Scene scene) {
+        TableSet set = scene.set;
         LightInFrame now = LightInFrame.of(set);
         double share = now.face() + now.back();
         if (share < SEEN || set.light().filling() instanceof OffRoom) {
-            return Stream.empty();
+            return Optional.empty();
         }
-        Optional<Trying.Found> higher = Trying.first(
-                ANGLE_STEP,
-                Math.PI / 2 - set.light().heightAngle(),
-                by -> set.withLight(set.light().withHeightAngle(set.light().heightAngle() + by)),
-                InFrame::lightOut);
-        Optional<Trying.Found> farther = Trying.first(
-                STEP, FARTHEST, by -> Lever.LIGHT_DISTANCE.set(set, set.light().distance() + by), InFrame::lightOut);
-        String action = higher.isPresent()
-                ? "Raise it by %.0f°".formatted(Math.toDegrees(higher.get().by()))
-                : farther.map(found -> "Move it back by " + Trying.centimetres(found.by()))
-                        .orElse("");
-        return Stream.of(Finding.of(
+        return Optional.of(new Spoiled(
                 Finding.Kind.LIGHT_IN_FRAME,
                 "light.heightAngle",
                 "The light is in the frame: it takes up %.1f %% of it".formatted(100 * share),
-                action,
-                higher.or(() -> farther).map(Trying.Found::set)));
+                () -> higher(set).or(() -> farther(set))));
+    }
+
+    private static Optional<Mend> higher(TableSet set) {
+        double up = set.light().heightAngle();
+        return Trying.first(
+                        ANGLE_STEP,
+                        Math.PI / 2 - up,
+                        by -> set.withLight(set.light().withHeightAngle(up + by)),
+                        InFrame::lightOut)
+                .map(found -> new Mend("Raise it by %.0f°".formatted(Math.toDegrees(found.by())), found.set()));
+    }
+
+    private static Optional<Mend> farther(TableSet set) {
+        return Trying.first(
+                        STEP,
+                        FARTHEST,
+                        by -> Lever.LIGHT_DISTANCE.set(set, set.light().distance() + by),
+                        InFrame::lightOut)
+                .map(found -> new Mend("Move it back by " + Trying.centimetres(found.by()), found.set()));
     }
 
     private static boolean lightOut(TableSet set) {
@@ -51,27 +70,82 @@ final class InFrame {
         return seen.face() + seen.back() == 0;
     }
 
-    static Stream<Finding> cards(TableSet set) {
+    /** The upright of a stand that comes up beside the table; over the table a light hangs from a boom. */
+    static Optional<Spoiled> stand(Scene scene) {
+        TableSet set = scene.set;
+        return standIn(set)
+                ? Optional.of(new Spoiled(
+                        Finding.Kind.STAND_IN_FRAME,
+                        "light.clock",
+                        "The upright under the light is in the frame",
+                        () -> round(set)))
+                : Optional.empty();
+    }
+
+    private static Optional<Mend> round(TableSet set) {
+        return Stream.of(1, -1)
+                .flatMap(way -> Trying.first(
+                        CLOCK_STEP, Math.PI / 2, by -> Trying.turned(set, way * by), turned -> !standIn(turned))
+                        .stream())
+                .min(Comparator.comparingDouble(Trying.Found::by))
+                .map(found -> new Mend(Trying.hours(found.by()), found.set()));
+    }
+
+    private static boolean standIn(TableSet set) {
+        Vector3D light = set.pose().source();
+        if (set.light().filling() instanceof OffRoom || over(set.tableTop(), light)) {
+            return false;
+        }
+        View view = View.of(set);
+        Stage stage = Stage.of(set);
+        Ray sight = new Ray();
+        Hit hit = new Hit();
+        for (double z = light.getZ() - BELOW_LIGHT; z > 0; z -= STEP) {
+            Vector3D place = Vector3D.of(light.getX(), light.getY(), z);
+            Vector3D way = place.subtract(view.eye());
+            Vector3D seen = view.project(place);
+            if (way.dot(view.forward()) > 0 && Math.abs(seen.getX() - 0.5) < 0.5 && Math.abs(seen.getY() - 0.5) < 0.5) {
+                Vector3D unit = way.normalize();
+                Vector3D eye = view.eye();
+                sight.set(eye.getX(), eye.getY(), eye.getZ(), unit.getX(), unit.getY(), unit.getZ());
+                stage.meet(sight, hit);
+                if (hit.distance > way.norm()) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static boolean over(TableTop table, Vector3D light) {
+        return light.getX() > -table.left()
+                && light.getX() < table.right()
+                && light.getY() > -table.before()
+                && light.getY() < table.behind();
+    }
+
+    static Optional<Spoiled> cards(Scene scene) {
+        TableSet set = scene.set;
         if (set.cards().isEmpty()) {
-            return Stream.empty();
+            return Optional.empty();
         }
         CardsInFrame now = CardsInFrame.of(set);
         int card = now.largest();
         if (card < 0 || now.share(card) < SEEN) {
-            return Stream.empty();
+            return Optional.empty();
         }
-        Card one = set.cards().get(card);
-        Optional<Trying.Found> out = Trying.first(
-                STEP,
-                FARTHEST,
-                by -> Cards.with(set, card, one.withDistance(one.distance() + by)),
-                moved -> CardsInFrame.of(moved).share(card) == 0);
-        return Stream.of(Finding.of(
+        return Optional.of(new Spoiled(
                 Finding.Kind.CARD_IN_FRAME,
                 "cards[%d].distance".formatted(card),
                 "Card %d is in the frame: it takes up %.1f %% of it".formatted(card + 1, 100 * now.share(card)),
-                out.map(found -> "Move it out by " + Trying.centimetres(found.by()))
-                        .orElse(""),
-                out.map(Trying.Found::set)));
+                () -> {
+                    Card one = set.cards().get(card);
+                    return Trying.first(
+                                    STEP,
+                                    FARTHEST,
+                                    by -> Cards.with(set, card, one.withDistance(one.distance() + by)),
+                                    moved -> CardsInFrame.of(moved).share(card) == 0)
+                            .map(found -> new Mend("Move it out by " + Trying.centimetres(found.by()), found.set()));
+                }));
     }
 }

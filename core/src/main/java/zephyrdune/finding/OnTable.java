@@ -4,15 +4,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.fill.Fill;
+import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Move;
 import zephyrdune.move.Shaping;
 import zephyrdune.pattern.CutLine;
-import zephyrdune.picture.View;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
 import zephyrdune.shadow.HeroShade;
@@ -30,11 +31,6 @@ final class OnTable {
 
     private static final double STEP = 0.02;
     private static final double FARTHEST = 0.5;
-
-    /** Places of the frame looked at, across and down. */
-    private static final int COLUMNS = 13;
-
-    private static final int ROWS = 9;
 
     /** Stops above the hero from which a place of the table draws the eye, and what is left of them after it was mended. */
     private static final double HOT = 1.3;
@@ -55,14 +51,21 @@ final class OnTable {
 
     private OnTable() {}
 
-    static Stream<Finding> propShades(TableSet set) {
-        Optional<HeroShade> worst = HeroShade.worst(set).filter(shade -> shade.share() > SHADED);
-        if (worst.isEmpty()) {
-            return Stream.empty();
-        }
-        int prop = worst.get().prop();
+    static Optional<Spoiled> propShades(Scene scene) {
+        TableSet set = scene.set;
+        return HeroShade.worst(set)
+                .filter(shade -> shade.share() > SHADED)
+                .map(shade -> new Spoiled(
+                        Finding.Kind.PROP_SHADES_HERO,
+                        "props[%d].x".formatted(shade.prop()),
+                        "Prop %d stands in the hero's light and keeps %.0f %% of the key off it"
+                                .formatted(shade.prop() + 1, 100 * shade.share()),
+                        () -> aside(set, shade.prop())));
+    }
+
+    private static Optional<Mend> aside(TableSet set, int prop) {
         double clock = set.light().clock();
-        Optional<Trying.Found> aside = Stream.of(Math.PI / 2, -Math.PI / 2, Math.PI)
+        return Stream.of(Math.PI / 2, -Math.PI / 2, Math.PI)
                 .flatMap(turn -> Trying.first(
                         STEP,
                         FARTHEST,
@@ -71,15 +74,8 @@ final class OnTable {
                                 .filter(shade -> shade.share() > SHADED / 2)
                                 .isEmpty())
                         .stream())
-                .min(Comparator.comparingDouble(Trying.Found::by));
-        return Stream.of(Finding.of(
-                Finding.Kind.PROP_SHADES_HERO,
-                "props[%d].x".formatted(prop),
-                "Prop %d stands in the hero's light and keeps %.0f %% of the key off it"
-                        .formatted(prop + 1, 100 * worst.get().share()),
-                aside.map(found -> "Move it aside by " + Trying.centimetres(found.by()))
-                        .orElse(""),
-                aside.map(Trying.Found::set)));
+                .min(Comparator.comparingDouble(Trying.Found::by))
+                .map(found -> new Mend("Move it aside by " + Trying.centimetres(found.by()), found.set()));
     }
 
     private static TableSet moved(TableSet set, int at, double dx, double dy) {
@@ -90,128 +86,104 @@ final class OnTable {
     }
 
     /** The shadow of a whole card that lies in the frame, but for the soft end that a slit or a flag is there for. */
-    static Stream<Finding> flagEdges(TableSet set) {
-        for (int i = 0; i < set.cards().size(); i++) {
-            Card card = set.cards().get(i);
-            if (card.cut().any() || card.black() || !shades(set, i)) {
-                continue;
-            }
-            int at = i;
-            Optional<Trying.Found> out = Trying.first(
-                    STEP,
-                    FARTHEST,
-                    by -> Cards.with(set, at, card.withDistance(card.distance() + by)),
-                    changed -> !shades(changed, at));
-            return Stream.of(Finding.of(
-                    Finding.Kind.FLAG_EDGE_IN_FRAME,
-                    "cards[%d].distance".formatted(i),
-                    "The shadow of card %d falls into the frame".formatted(i + 1),
-                    out.map(found -> "Move it out by " + Trying.centimetres(found.by()))
-                            .orElse(""),
-                    out.map(Trying.Found::set)));
-        }
-        return Stream.empty();
-    }
-
-    private static boolean shades(TableSet set, int card) {
+    static Optional<Spoiled> flagEdges(Scene scene) {
+        TableSet set = scene.set;
         KeyLight open = KeyLight.open(set);
-        KeyLight past = KeyLight.of(set.withCards(List.of(set.cards().get(card))));
-        return framed(set).anyMatch(place -> past.at(place, UP) < CUT * open.at(place, UP));
+        return IntStream.range(0, set.cards().size())
+                .filter(at -> !set.cards().get(at).cut().any()
+                        && !set.cards().get(at).black()
+                        && shades(scene, open, set.cards().get(at)))
+                .boxed()
+                .findFirst()
+                .map(at -> new Spoiled(
+                        Finding.Kind.FLAG_EDGE_IN_FRAME,
+                        "cards[%d].distance".formatted(at),
+                        "The shadow of card %d falls into the frame".formatted(at + 1),
+                        () -> {
+                            Card card = set.cards().get(at);
+                            return Trying.first(
+                                            STEP,
+                                            FARTHEST,
+                                            by -> Cards.with(set, at, card.withDistance(card.distance() + by)),
+                                            changed -> !shades(
+                                                    scene, open, changed.cards().get(at)))
+                                    .map(found ->
+                                            new Mend("Move it out by " + Trying.centimetres(found.by()), found.set()));
+                        }));
     }
 
-    /** Places of the table that the frame shows. */
-    private static Stream<Vector3D> framed(TableSet set) {
-        View view = View.of(set);
-        List<Vector3D> places = new ArrayList<>();
-        for (int row = 0; row < ROWS; row++) {
-            for (int column = 0; column < COLUMNS; column++) {
-                Vector3D ray = view.ray(column / (COLUMNS - 1.0), row / (ROWS - 1.0));
-                double length = -view.eye().getZ() / ray.getZ();
-                Vector3D place = view.eye().add(ray.multiply(length));
-                if (ray.getZ() < 0 && onTable(set, place)) {
-                    places.add(place);
-                }
-            }
-        }
-        return places.stream();
+    private static boolean shades(Scene scene, KeyLight open, Card card) {
+        KeyLight past = KeyLight.past(scene.set, Cutters.of(card.panels()));
+        return scene.framed().stream().anyMatch(place -> past.at(place, UP) < CUT * open.at(place, UP));
     }
 
-    private static boolean onTable(TableSet set, Vector3D place) {
-        return place.getX() > -set.tableTop().left()
-                && place.getX() < set.tableTop().right()
-                && place.getY() > -set.tableTop().before()
-                && place.getY()
-                        < Math.min(set.tableTop().behind(), set.backdrop().distance());
-    }
-
-    static Stream<Finding> patternWipedOut(TableSet set) {
-        KeyLight key = KeyLight.of(set);
-        Optional<CutLine> line = CutLine.of(set, key).filter(found -> found.card() >= 0);
+    static Optional<Spoiled> patternWipedOut(Scene scene) {
+        TableSet set = scene.set;
+        Optional<CutLine> line = CutLine.of(set, scene.key).filter(found -> found.card() >= 0);
         if (line.isEmpty() || !set.cards().get(line.get().card()).cut().patterned()) {
-            return Stream.empty();
+            return Optional.empty();
         }
         double contrast = Readings.of(set, ReadingKind.PATTERN_CONTRAST).value().orElse(1);
-        if (contrast >= FAINT) {
-            return Stream.empty();
-        }
-        Optional<Move> nearer = Move.find(set, ReadingKind.PATTERN_CONTRAST, PLAIN, Lever.CUT_DISTANCE)
-                .filter(move -> move.to() < line.get().cardToHero());
-        Optional<Move> mended = nearer.or(() -> Move.find(set, ReadingKind.PATTERN_CONTRAST, PLAIN, Lever.FACE_SIZE));
-        return Stream.of(Finding.of(
-                Finding.Kind.PATTERN_WIPED_OUT,
-                "cards[%d].distance".formatted(line.get().card()),
-                "The light is too big for the pattern: its contrast is %.2f".formatted(contrast),
-                mended.map(move -> (move.lever() == Lever.CUT_DISTANCE
-                                        ? "Bring the card to %s from the hero"
-                                        : "Make the light %s wide")
-                                .formatted(Trying.centimetres(move.to())))
-                        .orElse(""),
-                mended.map(Move::set)));
+        return contrast >= FAINT
+                ? Optional.empty()
+                : Optional.of(new Spoiled(
+                        Finding.Kind.PATTERN_WIPED_OUT,
+                        "cards[%d].distance".formatted(line.get().card()),
+                        "The light is too big for the pattern: its contrast is %.2f".formatted(contrast),
+                        () -> sharper(set, line.get())));
     }
 
-    static Stream<Finding> hotSpot(TableSet set) {
-        double most = hottest(set);
-        if (most < HOT) {
-            return Stream.empty();
-        }
-        Optional<Trying.Found> back = Trying.first(
-                2 * STEP,
-                4,
-                by -> Lever.LIGHT_DISTANCE.set(set, set.light().distance() + by),
-                moved -> hottest(moved) < MENDED);
-        return Stream.of(Finding.of(
-                Finding.Kind.HOT_SPOT,
-                "light.distance",
-                "The table in the frame is up to %.1f stops brighter than the hero".formatted(most),
-                back.map(found -> "Move the light back by " + Trying.centimetres(found.by()))
-                        .orElse(""),
-                back.map(Trying.Found::set)));
+    private static Optional<Mend> sharper(TableSet set, CutLine line) {
+        return Move.find(set, ReadingKind.PATTERN_CONTRAST, PLAIN, Lever.CUT_DISTANCE)
+                .filter(move -> move.to() < line.cardToHero())
+                .map(move -> new Mend(
+                        "Bring the card to %s from the hero".formatted(Trying.centimetres(move.to())), move.set()))
+                .or(() -> Move.find(set, ReadingKind.PATTERN_CONTRAST, PLAIN, Lever.FACE_SIZE)
+                        .map(move -> new Mend(
+                                "Make the light %s wide".formatted(Trying.centimetres(move.to())), move.set())));
     }
 
-    private static double hottest(TableSet set) {
-        KeyLight key = KeyLight.of(set);
-        return framed(set)
-                .mapToDouble(place -> key.levelStops(place.getX(), place.getY(), 0))
+    static Optional<Spoiled> hotSpot(Scene scene) {
+        TableSet set = scene.set;
+        double most = hottest(scene);
+        return most < HOT
+                ? Optional.empty()
+                : Optional.of(new Spoiled(
+                        Finding.Kind.HOT_SPOT,
+                        "light.distance",
+                        "The table in the frame is up to %.1f stops brighter than the hero".formatted(most),
+                        () -> Trying.first(
+                                        2 * STEP,
+                                        4,
+                                        by -> Lever.LIGHT_DISTANCE.set(
+                                                set, set.light().distance() + by),
+                                        moved -> hottest(new Scene(moved)) < MENDED)
+                                .map(found -> new Mend(
+                                        "Move the light back by " + Trying.centimetres(found.by()), found.set()))));
+    }
+
+    private static double hottest(Scene scene) {
+        return scene.framed().stream()
+                .mapToDouble(place -> scene.key.levelStops(place.getX(), place.getY(), 0))
                 .max()
                 .orElse(Double.NEGATIVE_INFINITY);
     }
 
-    static Stream<Finding> fillFlattens(TableSet set) {
+    static Optional<Spoiled> fillFlattens(Scene scene) {
+        TableSet set = scene.set;
         Optional<Integer> card = Shaping.fill(set);
         if (card.isEmpty()) {
-            return Stream.empty();
+            return Optional.empty();
         }
-        double ratio = Fill.of(set).map(Fill::litToShadow).orElse(Double.NaN);
-        if (!(ratio < FLAT)) {
-            return Stream.empty();
-        }
-        Optional<Move> back = Move.find(set, ReadingKind.LIT_TO_SHADOW, SHAPED, Lever.CARD_DISTANCE);
-        return Stream.of(Finding.of(
-                Finding.Kind.FILL_FLATTENS,
-                "cards[%d].distance".formatted(card.get()),
-                "Lit side and shadow side are %.1f stops apart: the fill flattens the hero".formatted(ratio),
-                back.map(move -> "Move the card to %s".formatted(Trying.centimetres(move.to())))
-                        .orElse(""),
-                back.map(Move::set)));
+        double ratio = Fill.of(set, scene.key).map(Fill::litToShadow).orElse(Double.NaN);
+        return !(ratio < FLAT)
+                ? Optional.empty()
+                : Optional.of(new Spoiled(
+                        Finding.Kind.FILL_FLATTENS,
+                        "cards[%d].distance".formatted(card.get()),
+                        "Lit side and shadow side are %.1f stops apart: the fill flattens the hero".formatted(ratio),
+                        () -> Move.find(set, ReadingKind.LIT_TO_SHADOW, SHAPED, Lever.CARD_DISTANCE)
+                                .map(move -> new Mend(
+                                        "Move the card to %s".formatted(Trying.centimetres(move.to())), move.set()))));
     }
 }

@@ -9,28 +9,73 @@ import zephyrdune.table.TableSet;
 /** Looks for the least change that mends something. */
 final class Trying {
 
+    /** Each try goes this much further than the one before. */
+    private static final double FURTHER = 1.35;
+
     private Trying() {}
 
     /** A changed set, and how much it was changed. */
     record Found(double by, TableSet set) {}
 
     /**
-     * The first of evenly spaced changes that mends.
+     * A change that mends, in whole steps. Tries go further and further; between the last that did not mend and the first that does
+     * the least is found by halving.
      *
      * @param change the set changed by so much; may be refused
      */
     static Optional<Found> first(double step, double most, DoubleFunction<TableSet> change, Predicate<TableSet> mends) {
-        for (int i = 1; i * step <= most + 1e-9; i++) {
-            try {
-                TableSet changed = change.apply(i * step);
-                if (mends.test(changed)) {
-                    return Optional.of(new Found(i * step, changed));
-                }
-            } catch (Refused impossible) {
-                // this far it cannot go; perhaps further
+        int last = (int) Math.floor(most / step + 1e-9);
+        int before = 0;
+        for (int at = 1; at <= last; at = next(at, last)) {
+            Optional<Found> found = at(at * step, change, mends);
+            if (found.isPresent()) {
+                return Optional.of(nearest(step, before, at, found.get(), change, mends));
             }
+            before = at;
         }
         return Optional.empty();
+    }
+
+    private static int next(int at, int last) {
+        return at == last ? last + 1 : Math.min(last, Math.max(at + 1, (int) Math.round(at * FURTHER)));
+    }
+
+    private static Found nearest(
+            double step, int not, int does, Found found, DoubleFunction<TableSet> change, Predicate<TableSet> mends) {
+        int low = not;
+        int high = does;
+        Found nearest = found;
+        while (high - low > 1) {
+            int middle = (low + high) / 2;
+            Optional<Found> there = at(middle * step, change, mends);
+            if (there.isPresent()) {
+                high = middle;
+                nearest = there.get();
+            } else {
+                low = middle;
+            }
+        }
+        return nearest;
+    }
+
+    private static Optional<Found> at(double by, DoubleFunction<TableSet> change, Predicate<TableSet> mends) {
+        try {
+            TableSet changed = change.apply(by);
+            return mends.test(changed) ? Optional.of(new Found(by, changed)) : Optional.empty();
+        } catch (Refused impossible) {
+            // this far it cannot go; perhaps further
+            return Optional.empty();
+        }
+    }
+
+    /** The light moved round the hero, clockwise for positive angles. */
+    static TableSet turned(TableSet set, double by) {
+        double clock = (set.light().clock() + by) % (2 * Math.PI);
+        return set.withLight(set.light().withClock(clock < 0 ? clock + 2 * Math.PI : clock));
+    }
+
+    static String hours(double angle) {
+        return "Move the light round by %.1f h".formatted(angle * 6 / Math.PI);
     }
 
     static String centimetres(double metres) {

@@ -31,7 +31,11 @@ public final class KeyLight {
     private final List<Illuminance> otherFormulas;
     private final List<Illuminance> otherOpens;
     private final Vector3D hero;
-    private final double heroIlluminance;
+    private final boolean patterned;
+    private final double heroRadius;
+
+    /** Found when first asked for, as not everybody asks; not a number before. */
+    private double heroIlluminance = Double.NaN;
 
     private KeyLight(TableSet set, double error, Cutters cutters) {
         face = EmittingFace.of(set);
@@ -43,9 +47,9 @@ public final class KeyLight {
                 .mapToObj(i -> CutFace.of(others.get(i), otherOpens.get(i), cutters))
                 .toList();
         hero = Vector3D.of(0, 0, set.dish().top());
-        boolean patterned = !cutters.none()
+        heroRadius = set.dish().radius();
+        patterned = !cutters.none()
                 && set.cards().stream().anyMatch(card -> card.cut().patterned());
-        heroIlluminance = patterned ? brightest(set.dish().radius()) : at(hero, UP);
     }
 
     /** On the hero's top, found to about the width of the pattern's patches over the hero's. */
@@ -91,6 +95,9 @@ public final class KeyLight {
 
     /** Illuminance of the hero's lit top, a level surface, lux or lux seconds; zero when the light does not reach it. */
     public double heroIlluminance() {
+        if (Double.isNaN(heroIlluminance)) {
+            heroIlluminance = patterned ? brightest(heroRadius) : at(hero, UP);
+        }
         return heroIlluminance;
     }
 
@@ -130,6 +137,6 @@ public final class KeyLight {
 
     /** Illuminance of a level surface at a point, in stops from the hero. */
     public double levelStops(double x, double y, double z) {
-        return Stops.between(at(Vector3D.of(x, y, z), UP), heroIlluminance);
+        return Stops.between(at(Vector3D.of(x, y, z), UP), heroIlluminance());
     }
 }

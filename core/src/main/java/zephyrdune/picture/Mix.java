@@ -30,7 +30,11 @@ public final class Mix {
      * @param off layers that are left out
      */
     public static Mix of(TableSet set, Set<Integer> off) {
-        KeyLight key = KeyLight.of(set);
+        return of(set, off, KeyLight.of(set));
+    }
+
+    /** The same, for whoever has the set's key at hand. */
+    public static Mix of(TableSet set, Set<Integer> off, KeyLight key) {
         HeroExposure hero = HeroExposure.of(set, key);
         Light light = set.light();
         double open = set.exposure().exactShutter();

@@ -182,7 +182,7 @@ final class Probe {
     }
 
     private Reading shadowDepth() {
-        return ShadowDepth.of(set)
+        return ShadowDepth.of(set, key)
                 .filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place()))
                 .orElseGet(() -> Reading.absent(SHADOW_DEPTH, shadow.isEmpty() ? noShadow() : COVERED));

@@ -56,7 +56,7 @@ final class ShapingReadings {
             return Reading.absent(kind, "No card fills or takes away here; stand one opposite the light");
         }
         if (fill == null) {
-            fill = Fill.of(set);
+            fill = Fill.of(set, key);
         }
         if (fill.isEmpty()) {
             return Reading.absent(kind, OVERHEAD);

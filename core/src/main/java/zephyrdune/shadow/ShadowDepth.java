@@ -5,6 +5,7 @@ import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
+import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
 import zephyrdune.picture.Mix;
 import zephyrdune.softness.TableShadow;
@@ -32,17 +33,17 @@ public record ShadowDepth(Vector3D place, double stops) {
     private static final double FLAT = 0.02;
 
     /** The depth, or nothing where the shadow does not end on the table. */
-    public static Optional<ShadowDepth> of(TableSet set) {
-        return of(set, Set.of());
+    public static Optional<ShadowDepth> of(TableSet set, KeyLight key) {
+        return of(set, key, Set.of());
     }
 
     /** The depth with some layers of light left out. */
-    public static Optional<ShadowDepth> of(TableSet set, Set<Integer> off) {
+    public static Optional<ShadowDepth> of(TableSet set, KeyLight key, Set<Integer> off) {
         return TableShadow.of(set).map(shadow -> {
             Vector3D foot =
                     Vector3D.of(shadow.tipEdge().getX(), shadow.tipEdge().getY(), 0);
             Vector3D place = surface(set, foot.lerp(shadow.tip(), 0.5));
-            Mix mix = Mix.of(set, off);
+            Mix mix = Mix.of(set, off, key);
             double there = light(Stage.of(set), mix, place);
             double without = light(Stage.withoutHero(set), mix, place);
             return new ShadowDepth(place, Stops.between(without, there));

@@ -91,12 +91,13 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
     }
 
     private static Step of(Kind kind, TableSet set, Set<Integer> off) {
+        KeyLight key = KeyLight.of(set);
         return new Step(
                 kind,
                 set,
                 off,
-                finite(Fill.of(set, off).map(Fill::litToShadow).orElse(Double.NaN)),
-                finite(ShadowDepth.of(set, off).map(ShadowDepth::stops).orElse(Double.NaN)));
+                finite(Fill.of(set, key, off).map(Fill::litToShadow).orElse(Double.NaN)),
+                finite(ShadowDepth.of(set, key, off).map(ShadowDepth::stops).orElse(Double.NaN)));
     }
 
     private static OptionalDouble finite(double stops) {

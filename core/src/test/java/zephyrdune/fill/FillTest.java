@@ -10,6 +10,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.illuminance.Illuminance;
+import zephyrdune.illuminance.KeyLight;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Card;
@@ -120,10 +121,10 @@ public class FillTest {
     public void cardOppositeLifts(Surface finish) {
         TableSet plain = Sets.lit(box(0.6, 0.6, 9, 40, 0.9));
         TableSet set = plain.withCards(List.of(new Card(finish, 0.3, 0.3, RIGHT, 0.3, 0, 0, 0)));
-        Fill fill = Fill.of(set).orElseThrow();
+        Fill fill = Fill.of(set, KeyLight.of(set)).orElseThrow();
         assertThat(fill.lift()).isBetween(1.0, 4.0);
         assertThat(fill.litToShadowBare())
-                .isEqualTo(Fill.of(plain).orElseThrow().litToShadow());
+                .isEqualTo(Fill.of(plain, KeyLight.of(plain)).orElseThrow().litToShadow());
         assertThat(fill.litToShadow()).isLessThan(fill.litToShadowBare() - 1);
         assertThat(fill.tint() > 50).isEqualTo(finish == Surface.GOLD_CARD);
         assertThat(fill.cardShares().get(0)).isBetween(0.4, 1.0);
@@ -134,15 +135,20 @@ public class FillTest {
     public void blackCardTakesWhatTheRoomGives() {
         Card black = new Card(Surface.BLACK_PAPER, 0.4, 0.4, RIGHT, 0.2, 0, 0, 0);
         TableSet kitchen = Sets.inRoom(Sets.lit(box(0.6, 0.6, 9, 40, 0.9)), 1.5, 1.5, Surface.WHITE_PAPER);
-        double taken = Fill.of(kitchen.withCards(List.of(black))).orElseThrow().lift();
+        double taken = Fill.of(kitchen.withCards(List.of(black)), KeyLight.of(kitchen.withCards(List.of(black))))
+                .orElseThrow()
+                .lift();
         assertThat(taken).isLessThan(-0.7);
         TableSet hall = Sets.lit(box(0.6, 0.6, 9, 40, 0.9)).withAmbient(new Ambient(0, 5500, 5));
-        double hardly = Fill.of(hall.withCards(List.of(black))).orElseThrow().lift();
+        double hardly = Fill.of(hall.withCards(List.of(black)), KeyLight.of(hall.withCards(List.of(black))))
+                .orElseThrow()
+                .lift();
         assertThat(Math.abs(hardly)).isLessThan(0.4).isLessThan(Math.abs(taken) / 2);
     }
 
     @Test
     public void straightAboveThereIsNoShadowSide() {
-        assertThat(Fill.of(Sets.lit(box(0.6, 0.6, 9, 90, 0.9)))).isEmpty();
+        assertThat(Fill.of(Sets.lit(box(0.6, 0.6, 9, 90, 0.9)), KeyLight.of(Sets.lit(box(0.6, 0.6, 9, 90, 0.9)))))
+                .isEmpty();
     }
 }

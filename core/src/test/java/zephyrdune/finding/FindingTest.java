@@ -17,6 +17,7 @@ import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
+import zephyrdune.table.TableTop;
 
 /** Every kind of finding turns up where it should, and what is tried mends it. */
 public class FindingTest {
@@ -36,6 +37,11 @@ public class FindingTest {
         Prop post = new Prop(new Block(0.1, 0.3, 0.3, Surface.PALE_WOOD), -0.25, 0, 0, 0);
         return new Object[][] {
             {Finding.Kind.LIGHT_IN_FRAME, straight.withLight(box(0.4, 0.4, 12, 25, 0.9))},
+            {
+                Finding.Kind.STAND_IN_FRAME,
+                straight.withTableTop(new TableTop(Surface.PALE_WOOD, 0.3, 0.3, 0.2, 0.3))
+                        .withLight(box(0.2, 0.2, 11.8, 60, 1.2))
+            },
             {Finding.Kind.CARD_IN_FRAME, plain.withCards(List.of(white(0.2, 2, 0.18)))},
             {
                 Finding.Kind.CARD_THROUGH,
@@ -58,15 +64,21 @@ public class FindingTest {
 
     @Test(dataProvider = "spoilt")
     public void isFoundAndMended(Finding.Kind kind, TableSet set) {
-        Finding found = Finding.of(set).stream()
-                .filter(finding -> finding.kind() == kind)
-                .findFirst()
-                .orElseThrow(() -> new AssertionError("found only " + Finding.of(set)));
+        Finding found = Finding.of(set, kind).orElseThrow();
         assertThat(found.words()).isNotBlank();
         assertThat(found.action()).isNotBlank();
-        assertThat(Finding.of(found.tried().orElseThrow()))
+        assertThat(Finding.of(found.tried().orElseThrow(), kind)).isEmpty();
+    }
+
+    @Test
+    public void theWorstThreeAreTold() {
+        TableSet straight = Sets.lit(box(0.4, 0.4, 12, 25, 0.9))
+                .withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.6));
+        assertThat(Finding.of(straight.withCards(List.of(white(0.2, 2, 0.18)))))
+                .hasSizeLessThanOrEqualTo(Finding.FEW)
                 .extracting(Finding::kind)
-                .doesNotContain(kind);
+                .isSorted()
+                .startsWith(Finding.Kind.LIGHT_IN_FRAME);
     }
 
     @Test

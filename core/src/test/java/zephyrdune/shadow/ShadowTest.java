@@ -7,6 +7,7 @@ import static zephyrdune.table.Sets.box;
 import java.util.List;
 import org.testng.annotations.Test;
 import zephyrdune.finding.Finding;
+import zephyrdune.illuminance.KeyLight;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
@@ -33,12 +34,16 @@ public class ShadowTest {
                 .withDish(new Block(0.1, 0.02, 0.3, Surface.BLACK_PAPER))
                 .withLight(box(HARD, HARD, 12, 45, 2));
         double asKey = set.exposure().wanted() / set.exposure().exactShutter();
-        double depth = ShadowDepth.of(set.withAmbient(new Ambient(asKey / 4, 5500, 5)))
+        double depth = ShadowDepth.of(
+                        set.withAmbient(new Ambient(asKey / 4, 5500, 5)),
+                        KeyLight.of(set.withAmbient(new Ambient(asKey / 4, 5500, 5))))
                 .orElseThrow()
                 .stops();
         // key + room against room, less what the block hides of the room: a thin upright board hides little of the sky
-        ShadowDepth found =
-                ShadowDepth.of(set.withAmbient(new Ambient(asKey / 4, 5500, 5))).orElseThrow();
+        ShadowDepth found = ShadowDepth.of(
+                        set.withAmbient(new Ambient(asKey / 4, 5500, 5)),
+                        KeyLight.of(set.withAmbient(new Ambient(asKey / 4, 5500, 5))))
+                .orElseThrow();
         double key = Math.pow(2, 0);
         double level = key
                 * Math.pow(
@@ -47,7 +52,9 @@ public class ShadowTest {
                         2);
         assertThat(depth)
                 .isBetween(Math.log(1 + 4 * 0.8 * level) / Math.log(2), Math.log(1 + 4 * 1.9 * level) / Math.log(2));
-        double deeper = ShadowDepth.of(set.withAmbient(new Ambient(asKey / 32, 5500, 5)))
+        double deeper = ShadowDepth.of(
+                        set.withAmbient(new Ambient(asKey / 32, 5500, 5)),
+                        KeyLight.of(set.withAmbient(new Ambient(asKey / 32, 5500, 5))))
                 .orElseThrow()
                 .stops();
         assertThat(deeper).isCloseTo(depth + 3, within(1.0)).isGreaterThan(depth + 1.5);
@@ -57,10 +64,12 @@ public class ShadowTest {
     public void aWhiteCardLiftsTheShadow() {
         TableSet set = Sets.chowder().withLight(box(0.6, 0.6, 9, 40, 0.9));
         Card card = new Card(Surface.WHITE_PAPER, 0.4, 0.4, Math.PI / 2, 0.25, 0, 0, 0);
-        double without = ShadowDepth.of(set).orElseThrow().stops();
-        double with = ShadowDepth.of(set.withCards(List.of(card))).orElseThrow().stops();
+        double without = ShadowDepth.of(set, KeyLight.of(set)).orElseThrow().stops();
+        double with = ShadowDepth.of(set.withCards(List.of(card)), KeyLight.of(set.withCards(List.of(card))))
+                .orElseThrow()
+                .stops();
         assertThat(without - with).isGreaterThan(0.4);
-        assertThat(ShadowDepth.of(set).orElseThrow().stops()).isEqualTo(without);
+        assertThat(ShadowDepth.of(set, KeyLight.of(set)).orElseThrow().stops()).isEqualTo(without);
     }
 
     /** A cloth under the shadow is what the shadow falls on. */
@@ -68,8 +77,9 @@ public class ShadowTest {
     public void theShadowFallsOnWhatLiesThere() {
         TableSet set = Sets.chowder().withLight(box(0.6, 0.6, 9, 40, 0.9));
         Prop cloth = new Prop(new Cloth(0.3, 0.3, Surface.LINEN), 0.25, 0, 0, 0);
-        ShadowDepth bare = ShadowDepth.of(set).orElseThrow();
-        ShadowDepth covered = ShadowDepth.of(set.withProps(List.of(cloth))).orElseThrow();
+        ShadowDepth bare = ShadowDepth.of(set, KeyLight.of(set)).orElseThrow();
+        ShadowDepth covered = ShadowDepth.of(set.withProps(List.of(cloth)), KeyLight.of(set.withProps(List.of(cloth))))
+                .orElseThrow();
         assertThat(covered.place().getZ()).isCloseTo(Cloth.THICKNESS, within(1e-9));
         assertThat(covered.stops()).isCloseTo(bare.stops(), within(0.5));
     }
