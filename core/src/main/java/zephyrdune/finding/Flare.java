@@ -15,7 +15,7 @@ import zephyrdune.table.TableSet;
 final class Flare {
 
     /** From so far outside the corner of the field a hood keeps light off the lens. */
-    private static final double HOODED = Math.toRadians(30);
+    private static final double HOODED = Math.toRadians(20);
 
     /** Share of the hero's light that counts on the front of the lens. */
     private static final double VEILS = 0.1;

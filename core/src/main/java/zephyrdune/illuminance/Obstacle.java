@@ -55,7 +55,7 @@ final class Obstacle {
     }
 
     /** The box round corners: left, right, low, high. */
-    private static double[] round(double[] corners) {
+    static double[] round(double[] corners) {
         double[] box = {
             Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY
         };

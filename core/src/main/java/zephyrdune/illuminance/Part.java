@@ -71,6 +71,19 @@ final class Part {
         return left;
     }
 
+    /** Whether a place lies in a part, however it winds. */
+    static boolean holds(double[] part, double u, double v) {
+        double turn = Math.signum(twiceArea(part));
+        for (int i = 0, before = part.length - 2; i < part.length; before = i, i += 2) {
+            double along = part[i] - part[before];
+            double up = part[i + 1] - part[before + 1];
+            if (turn * (along * (v - part[before + 1]) - up * (u - part[before])) < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** Above zero for a part that winds counter-clockwise. */
     static double twiceArea(double[] part) {
         double twice = 0;

@@ -26,6 +26,9 @@ final class Sight {
         -ROUND_IT, -ROUND_IT, ROUND_IT, -ROUND_IT, ROUND_IT, ROUND_IT, -ROUND_IT, ROUND_IT
     };
 
+    /** Squared radius of a disc that octagons and the polygons of discs hold. */
+    private static final double INNER = 0.998;
+
     private static final int FEW_SIDES = 6;
     private static final double[] FEW = few();
 
@@ -35,6 +38,9 @@ final class Sight {
     private final Obstacle panel;
     private final double[] outline;
     private final double turn;
+
+    /** Whether the face is a rectangle; else all of it lies about a disc. */
+    private final boolean square;
 
     // places of the face as linear forms
     private final double[] a;
@@ -47,19 +53,20 @@ final class Sight {
     private final double most;
 
     /** Square to the face, in the panel's coordinates. */
-    private final double[] square;
+    private final double[] upright;
 
     Sight(Obstacle panel, EmittingFace face, double[] outline) {
         this.panel = panel;
         this.outline = outline;
         turn = Math.signum(Part.twiceArea(outline));
+        square = outline.length == 8;
         a = along(face, panel.centre, panel.across);
         b = along(face, panel.centre, panel.up);
         d = along(face, panel.centre, panel.normal);
         double swing = ROUND_IT * (Math.abs(d[1]) + Math.abs(d[2]));
         least = d[0] - swing;
         most = d[0] + swing;
-        square = cross(a[1], b[1], d[1], a[2], b[2], d[2]);
+        upright = cross(a[1], b[1], d[1], a[2], b[2], d[2]);
     }
 
     private static double[] few() {
@@ -179,11 +186,13 @@ final class Sight {
             if (panel.pieces.length == 0) {
                 return;
             }
+            throwing();
             boolean taken = away != (Part.twiceArea(part) * turn < 0);
             double[] box = box(part);
+            double[] extent = Obstacle.round(part);
             for (int i = 0; i < panel.pieces.length; i++) {
                 if (Obstacle.meet(box, panel.boxes[i])) {
-                    double[] found = piece(part, i);
+                    double[] found = piece(part, extent, i);
                     if (found.length > 0) {
                         boolean asOutline = Part.twiceArea(found) * turn > 0;
                         seen.add(asOutline == taken ? Part.reversed(found) : found);
@@ -192,17 +201,20 @@ final class Sight {
             }
         }
 
-        /** One piece within a part. */
-        private double[] piece(double[] part, int i) {
+        /** One piece within a part, whose extent in the face is known. */
+        private double[] piece(double[] part, double[] extent, int i) {
             double[] box = panel.boxes[i];
             double radius = panel.radii[i];
-            if (radius > 0 && part == outline) {
-                double[] all = thrown(new double[] {box[0], box[2], box[1], box[2], box[1], box[3], box[0], box[3]});
-                if (all.length > 0 && Part.within(all, part) == all) {
+            double[] corners = thrown(new double[] {box[0], box[2], box[1], box[2], box[1], box[3], box[0], box[3]});
+            if (corners.length > 0) {
+                if (!Obstacle.meet(extent, Obstacle.round(corners))) {
+                    return Part.NONE;
+                }
+                if (holds(part, corners)) {
                     double across = (box[0] + box[1]) / 2;
                     double up = (box[2] + box[3]) / 2;
                     double away = Math.sqrt((across - pa) * (across - pa) + (up - pb) * (up - pb) + pd * pd);
-                    return thrown(radius < SMALL * away ? hexagon(across, up, radius) : panel.pieces[i]);
+                    return radius > 0 && radius < SMALL * away ? hexagon(across, up, radius) : thrown(panel.pieces[i]);
                 }
             }
             double[] thrown = thrown(panel.pieces[i]);
@@ -217,42 +229,60 @@ final class Sight {
             return found;
         }
 
-        private double[] hexagon(double across, double up, double radius) {
-            double[] corners = new double[2 * FEW_SIDES];
+        /** Whether corners thrown on the face lie within a part; close to a rim of many sides it may not be seen. */
+        private boolean holds(double[] part, double[] corners) {
             for (int i = 0; i < corners.length; i += 2) {
-                corners[i] = across + radius * FEW[i];
-                corners[i + 1] = up + radius * FEW[i + 1];
+                double u = corners[i];
+                double v = corners[i + 1];
+                boolean in = part != outline
+                        ? Part.holds(part, u, v)
+                        : square ? Math.abs(u) <= 1 && Math.abs(v) <= 1 : u * u + v * v <= INNER;
+                if (!in) {
+                    return false;
+                }
             }
-            return corners;
+            return true;
         }
 
-        /** Corners on the panel as places of the face's plane; none where one of them is not seen towards that plane. */
-        private double[] thrown(double[] corners) {
-            if (toTurn == null) {
-                throwing();
-            }
-            double[] thrown = new double[corners.length];
-            for (int i = 0; i < corners.length; i += 2) {
-                double across = corners[i];
-                double up = corners[i + 1];
-                double turned = toTurn[0] + toTurn[1] * across + toTurn[2] * up;
-                if (turned < LEAST_TURN) {
-                    return Part.NONE;
-                }
-                thrown[i] = (toU[0] + toU[1] * across + toU[2] * up) / turned;
-                thrown[i + 1] = (toV[0] + toV[1] * across + toV[2] * up) / turned;
+        /** A small round hole, thrown on the face. */
+        private double[] hexagon(double across, double up, double radius) {
+            double[] thrown = new double[2 * FEW_SIDES];
+            for (int i = 0; i < thrown.length; i += 2) {
+                throwOne(across + radius * FEW[i], up + radius * FEW[i + 1], thrown, i);
             }
             return thrown;
         }
 
+        /** Corners on the panel as places of the face's plane; none where one of them is not seen towards that plane. */
+        private double[] thrown(double[] corners) {
+            double[] thrown = new double[corners.length];
+            for (int i = 0; i < corners.length; i += 2) {
+                if (throwOne(corners[i], corners[i + 1], thrown, i) < LEAST_TURN) {
+                    return Part.NONE;
+                }
+            }
+            return thrown;
+        }
+
+        private double throwOne(double across, double up, double[] thrown, int i) {
+            double turned = toTurn[0] + toTurn[1] * across + toTurn[2] * up;
+            double over = 1 / turned;
+            thrown[i] = (toU[0] + toU[1] * across + toU[2] * up) * over;
+            thrown[i + 1] = (toV[0] + toV[1] * across + toV[2] * up) * over;
+            return turned;
+        }
+
         /** By Cramer's rule from P + t (Q - P) = F + u U + v V. */
         private void throwing() {
+            if (toTurn != null) {
+                return;
+            }
             double ga = pa - a[0];
             double gb = pb - b[0];
             double gd = pd - d[0];
-            double towards = square[0] * ga + square[1] * gb + square[2] * gd;
+            double towards = upright[0] * ga + upright[1] * gb + upright[2] * gd;
             double sign = towards > 0 ? -1 : 1;
-            toTurn = form(square, sign);
+            toTurn = form(upright, sign);
             toU = form(cross(ga, gb, gd, a[2], b[2], d[2]), sign);
             toV = form(cross(a[1], b[1], d[1], ga, gb, gd), sign);
         }

@@ -82,7 +82,7 @@ public enum ReadingKind {
             Unit.STOP,
             "How much darker the table is in the middle of the dish's shadow than it would be without the dish, with "
                     + "all light: key, table, walls, cards, room.",
-            "log2(E without the dish / E), each the mean of traced samples; sure to about 0.02 stop",
+            "log2(E without the dish / E), each the mean of traced samples; sure to about 0.1 stop",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "A white card opposite the light, nearer walls or more room light lift it; a bigger light too"),
     FALL_OFF_HERO(
@@ -197,7 +197,7 @@ public enum ReadingKind {
             Unit.STOP,
             "How much darker the hero's side away from the key is than its side towards it: two upright surfaces at half its "
                     + "height, with all light.",
-            "log2(E lit side / E shadow side), each the mean of traced samples; sure to about 0.05 stop",
+            "log2(E lit side / E shadow side), each the mean of traced samples; sure to about 0.1 stop",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "A card opposite the key, nearer or larger, lifts the shadow side; a black one takes from it"),
     LIT_TO_SHADOW_BARE(

@@ -36,6 +36,17 @@ final class Between {
         opaque[find(piece)] = opaque[--opaques];
     }
 
+    /** Leaves only what the cutters of a face do not account for. */
+    void withoutPanels(Stage stage) {
+        int left = 0;
+        for (int i = 0; i < opaques; i++) {
+            if (!stage.flat(opaque[i])) {
+                opaque[left++] = opaque[i];
+            }
+        }
+        opaques = left;
+    }
+
     private int find(int piece) {
         for (int i = 0; i < opaques; i++) {
             if (opaque[i] == piece) {

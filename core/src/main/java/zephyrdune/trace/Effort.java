@@ -6,8 +6,14 @@ package zephyrdune.trace;
  * @param shadowRays towards each light from what the eye sees
  * @param paths of reflected light followed from there
  * @param reflections followed at most along a path; from the third on each goes on only as likely as it matters
+ * @param exact whether what cards leave of the key is worked out, not sampled, on matte surfaces up to the second of a path: for readings
  */
-public record Effort(int shadowRays, int paths, int reflections) {
+public record Effort(int shadowRays, int paths, int reflections, boolean exact) {
+
+    /** As pictures are made. */
+    public Effort(int shadowRays, int paths, int reflections) {
+        this(shadowRays, paths, reflections, false);
+    }
 
     /** Eight rays and one path, as far as it goes. */
     public static final Effort USUAL = new Effort(8, 1, 24);

@@ -3,7 +3,9 @@ package zephyrdune.trace;
 import zephyrdune.body.Ray;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
+import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.Illuminance;
+import zephyrdune.illuminance.SeenParts;
 
 /**
  * A light's face, of luminance 1 in its centre, as surfaces sample it: places on it are picked about as likely as the light
@@ -28,6 +30,9 @@ final class FaceLight {
 
     /** Exact illuminance of the face were it even and Lambertian. */
     final Illuminance even;
+
+    /** The face past cards, worked out; null where they are sampled like everything else. */
+    final SeenParts past;
 
     /** Whether it is. */
     final boolean uniform;
@@ -82,16 +87,17 @@ final class FaceLight {
     double chance;
 
     FaceLight(EmittingFace anyBright, FaceMap map, int owner) {
-        this(anyBright, map, owner, 1, 1, 1);
+        this(anyBright, map, owner, null, 1, 1, 1);
     }
 
-    FaceLight(EmittingFace anyBright, FaceMap map, int owner, double... bright) {
+    FaceLight(EmittingFace anyBright, FaceMap map, int owner, Cutters cutters, double... bright) {
         this.owner = owner;
         this.bright = bright;
         face = anyBright.withLuminance(1);
         body = new FaceBody(face);
         even = Illuminance.uniform(face);
         uniform = face.uniform();
+        past = cutters == null ? null : new SeenParts(face, cutters);
         this.map = map;
         warped = map == null && face.outline() == Outline.RECTANGLE;
         acrossLength = face.acrossHalf().norm();

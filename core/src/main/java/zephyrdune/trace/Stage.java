@@ -11,6 +11,7 @@ import zephyrdune.body.Solid;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.KeyColour;
 import zephyrdune.emitter.Patch;
+import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.material.Material;
 import zephyrdune.table.Backdrop;
@@ -51,6 +52,9 @@ public final class Stage {
     public static final int HERO = 7;
 
     final EmittingFace key;
+
+    /** Cards and doors as they cut its light. */
+    final Cutters cutters;
 
     /** The base light's face, or null. */
     final EmittingFace base;
@@ -116,6 +120,7 @@ public final class Stage {
     private Stage(TableSet set, boolean hero) {
         EmittingFace lit = EmittingFace.of(set);
         key = lit.withLuminance(1);
+        cutters = Cutters.of(set);
         base = set.base() instanceof BroadBase broad
                 ? EmittingFace.of(broad.as(set.light())).withLuminance(1)
                 : null;
@@ -454,6 +459,11 @@ public final class Stage {
                 Passage.through(clear[i], ray, length - SKIN, between.hit, passed);
             }
         }
+    }
+
+    /** Whether a piece is flat: a card or a flap, whose part in what is seen of the key can be worked out. */
+    boolean flat(int piece) {
+        return pieces[piece] instanceof PanelBody;
     }
 
     Between between() {

@@ -16,6 +16,7 @@ final class Straight {
     private final ThroughHoles holes;
     private final Ray shadow = new Ray();
     private final double[] passed = new double[3];
+    private final double[] seen = new double[3];
 
     // what of() leaves behind
     double red;
@@ -61,6 +62,10 @@ final class Straight {
 
     private void sample(Place at, FaceLight light, int dimension, int looks, int first) {
         Material material = at.material;
+        if (light.past != null && at.reflections <= 1 && !material.metal() && !material.coated()) {
+            pastCards(at, light, dimension, looks, first);
+            return;
+        }
         boolean exact = !material.metal() && at.reflections == 0 && light.uniform;
         double even = exact ? light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz) : 0;
         if (exact && even == 0) {
@@ -135,6 +140,51 @@ final class Straight {
                 addMatte(at, light, faces, 0, looks);
             }
         }
+    }
+
+    /**
+     * The exact light past the cards, times the share of it that gets past everything else to places seen past them. A single ray says
+     * what is blocked, and that is taken away: unlike the share free of bias.
+     */
+    private void pastCards(Place at, FaceLight light, int dimension, int looks, int first) {
+        double all = light.past.from(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        if (all == 0) {
+            return;
+        }
+        matteRed = all / Math.PI;
+        matteGreen = matteRed;
+        matteBlue = matteRed;
+        stage.gather(at.x, at.y, at.z, light, between);
+        between.withoutPanels(stage);
+        if (between.nothing()) {
+            return;
+        }
+        double given = 0;
+        double red = 0;
+        double green = 0;
+        double blue = 0;
+        numbers.choose(dimension);
+        for (int i = 0; i < looks; i++) {
+            numbers.next(first + i);
+            if (light.past.pick(numbers.first, numbers.second, seen)) {
+                double dx = seen[0] - at.x;
+                double dy = seen[1] - at.y;
+                double dz = seen[2] - at.z;
+                double length = Math.sqrt(dx * dx + dy * dy + dz * dz);
+                shadow.set(at.x, at.y, at.z, dx / length, dy / length, dz / length);
+                double stands = light.past.given(
+                        shadow.dx, shadow.dy, shadow.dz, length, at.above(shadow.dx, shadow.dy, shadow.dz));
+                stage.passed(shadow, length, between, passed);
+                given += stands;
+                red += stands * (1 - passed[0]);
+                green += stands * (1 - passed[1]);
+                blue += stands * (1 - passed[2]);
+            }
+        }
+        double share = looks == 1 ? 1 / Math.PI : given == 0 ? 0 : matteRed / given;
+        matteRed -= share * red;
+        matteGreen -= share * green;
+        matteBlue -= share * blue;
     }
 
     /** Whether light that comes along a ray to a face was left for that ray alone to find. */

@@ -84,13 +84,15 @@ public final class Tracer {
     public Tracer(Stage stage, Effort effort) {
         this.stage = stage;
         this.effort = effort;
-        key = new FaceLight(stage.key, stage.keyMap, Stage.KEY_FACE);
+        key = new FaceLight(stage.key, stage.keyMap, Stage.KEY_FACE, effort.exact() ? stage.cutters : null, 1, 1, 1);
         base = stage.base == null ? null : new FaceLight(stage.base, stage.baseMap, Stage.BASE_FACE);
         double bright = stage.windowLuminance;
-        window = stage.window == null ? null : new FaceLight(stage.window, null, Stage.WINDOW, bright, bright, bright);
+        window = stage.window == null
+                ? null
+                : new FaceLight(stage.window, null, Stage.WINDOW, null, bright, bright, bright);
         leaves = new FaceLight[stage.leaves.length];
         for (int i = 0; i < leaves.length; i++) {
-            leaves[i] = new FaceLight(stage.leaves[i], stage.leafMaps[i], Stage.KEY_FACE, stage.leafLuminance[i]);
+            leaves[i] = new FaceLight(stage.leaves[i], stage.leafMaps[i], Stage.KEY_FACE, null, stage.leafLuminance[i]);
         }
         straight = new Straight(stage, numbers);
         relief = new Leaning(stage);
@@ -118,6 +120,27 @@ public final class Tracer {
      * surer.
      */
     public void incident(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
+        Place at = element(x, y, z, nx, ny, nz, seed, index);
+        straight(at, 1, 1, 1);
+        matte(0, 1, 1, 1);
+    }
+
+    /** The part of {@link #incident} that comes straight from the faces. */
+    void straightIncident(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
+        straight(element(x, y, z, nx, ny, nz, seed, index), 1, 1, 1);
+    }
+
+    /** Luminance of every layer along a unit ray off an element, but for what comes straight from the faces, into {@link #out}. */
+    void arriving(Ray ray, int seed, int index) {
+        Place at = start(seed, index, 0);
+        Place next = places[1];
+        next.follows(at, 1, COUNTED);
+        next.reflections++;
+        next.ray.set(ray.ox, ray.oy, ray.oz, ray.dx, ray.dy, ray.dz);
+        follow(1);
+    }
+
+    private Place element(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
         Place at = start(seed, index, 0);
         at.red = Math.PI;
         at.green = Math.PI;
@@ -132,8 +155,7 @@ public final class Tracer {
         at.gy = ny;
         at.gz = nz;
         at.material = Material.WHITE;
-        straight(at, 1, 1, 1);
-        matte(0, 1, 1, 1);
+        return at;
     }
 
     private Place start(int seed, int index, double spread) {
