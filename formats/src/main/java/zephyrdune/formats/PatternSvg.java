@@ -1,0 +1,364 @@
+package zephyrdune.formats;
+
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.FlatteningPathIterator;
+import java.awt.geom.Line2D;
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
+import java.awt.geom.RoundRectangle2D;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import org.apache.batik.parser.AWTPathProducer;
+import org.apache.batik.parser.AWTTransformProducer;
+import org.apache.batik.parser.ParseException;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/**
+ * The outlines of an SVG drawing (W3C, Scalable Vector Graphics 1.1): what lies within them is open. Filled shapes join; outlines that are
+ * drawn but not filled are lines to cut along, and within two of them is card again.
+ */
+final class PatternSvg {
+
+    private static final int MOST_SHAPES = 2_000;
+    private static final int MOST_CORNERS = 12_000;
+    private static final int MOST_RINGS = 1_000;
+    private static final int MOST_CROSSINGS = 20_000;
+    private static final int DEEPEST = 64;
+
+    // pairs of sides that are looked at for crossings; strides are primes
+    private static final int FEW_SIDES = 150;
+    private static final int PAIRS = 20_000;
+    private static final long STRIDE = 7919;
+    private static final long OTHER_STRIDE = 104_729;
+
+    /** Largest coordinate that a drawing may have. */
+    private static final double FARTHEST = 1e6;
+
+    private static final double MILLIMETRE = 0.001;
+
+    /** Lengths of units that say how large a drawing is, metres (CSS Values 3: 96 px are an inch). */
+    private static final Map<String, Double> UNITS = Map.of(
+            "mm", MILLIMETRE, "cm", 0.01, "in", 0.0254, "pt", 0.0254 / 72, "pc", 0.0254 / 6, "q", MILLIMETRE / 4);
+
+    private static final Pattern LENGTH = Pattern.compile("\\s*([0-9.]+(?:[eE][-+]?[0-9]+)?)\\s*([a-zA-Z%]*)\\s*");
+    private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline");
+    private static final Set<String> UNSEEN =
+            Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern", "metadata", "title", "desc", "style");
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** Elements that are refused, and what to do instead. */
+    private static final Map<String, String> REFUSED = Map.of(
+            "script", "The drawing holds a script; save it as plain SVG",
+            "foreignObject", "The drawing holds something that is no drawing (foreignObject); save it as plain SVG",
+            "image", "The drawing holds a picture; trace it into outlines, or upload the picture as PNG",
+            "use", "The drawing refers to shapes elsewhere (use); turn clones into plain outlines",
+            "text", "The drawing holds text; turn it into outlines");
+
+    /**
+     * @param open what is open, in the drawing's units, y downwards
+     * @param width of what is open, metres; 0 where the drawing does not say
+     */
+    record Drawing(Geometry open, double width) {}
+
+    /** What an element hands on to those within it. */
+    private record Level(AffineTransform transform, boolean hidden, boolean filled) {}
+
+    private final Deque<Level> levels = new ArrayDeque<>();
+    private final List<Geometry> filled = new ArrayList<>();
+    private Geometry lines = FACTORY.createPolygon();
+    private double metresPerUnit;
+    private int shapes;
+    private int corners;
+    private int rings;
+
+    private PatternSvg() {}
+
+    static boolean maybe(byte[] file) {
+        String start = new String(file, 0, Math.min(file.length, 4096), StandardCharsets.ISO_8859_1);
+        return start.contains("<svg") || start.stripLeading().startsWith("<?xml");
+    }
+
+    static Drawing read(byte[] file) throws BadFile {
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
+        PatternSvg svg = new PatternSvg();
+        try {
+            XMLStreamReader reader = factory.createXMLStreamReader(new ByteArrayInputStream(file));
+            while (reader.hasNext()) {
+                svg.take(reader, reader.next());
+            }
+        } catch (XMLStreamException | ParseException | IllegalArgumentException e) {
+            throw new BadFile("file", "", "The SVG drawing is cut off or damaged; save it anew");
+        }
+        Geometry open = svg.filled.isEmpty()
+                ? svg.lines
+                : UnaryUnionOp.union(svg.filled).union(svg.lines);
+        return new Drawing(open, svg.metresPerUnit * open.getEnvelopeInternal().getWidth());
+    }
+
+    private void take(XMLStreamReader reader, int event) throws BadFile {
+        switch (event) {
+            case XMLStreamConstants.DTD -> {
+                if (reader.getText() != null && reader.getText().contains("[")) {
+                    throw new BadFile("file", "", "The drawing defines entities of its own; save it as plain SVG");
+                }
+            }
+            case XMLStreamConstants.ENTITY_REFERENCE ->
+                throw new BadFile("file", "", "The drawing refers to entities; save it as plain SVG");
+            case XMLStreamConstants.START_ELEMENT -> start(reader);
+            case XMLStreamConstants.END_ELEMENT -> levels.pop();
+            default -> {
+                // words and comments draw nothing
+            }
+        }
+    }
+
+    private void start(XMLStreamReader reader) throws BadFile {
+        String name = reader.getLocalName();
+        Level above = levels.isEmpty() ? new Level(new AffineTransform(), false, true) : levels.peek();
+        if (levels.isEmpty()) {
+            if (!name.equals("svg")) {
+                throw new BadFile("file", name, "This XML file is no SVG drawing");
+            }
+            size(reader);
+        }
+        if (levels.size() > DEEPEST) {
+            throw new BadFile(
+                    "file", "", "The drawing's groups are nested deeper than %d; ungroup it".formatted(DEEPEST));
+        }
+        boolean hidden = above.hidden
+                || UNSEEN.contains(name)
+                || style(reader, "display").equals("none");
+        if (!hidden && REFUSED.containsKey(name) || name.equals("script")) {
+            throw new BadFile("file", name, REFUSED.get(name));
+        }
+        String fill = style(reader, "fill");
+        AffineTransform transform = above.transform;
+        String own = reader.getAttributeValue(null, "transform");
+        if (own != null && !hidden) {
+            transform = new AffineTransform(transform);
+            transform.concatenate(AWTTransformProducer.createAffineTransform(own));
+        }
+        Level level = new Level(transform, hidden, fill.isEmpty() ? above.filled : !fill.equals("none"));
+        levels.push(level);
+        if (!hidden && SHAPES.contains(name)) {
+            shapes++;
+            if (shapes > MOST_SHAPES) {
+                throw new BadFile(
+                        "file", "", "The drawing has more than %,d shapes; simplify it".formatted(MOST_SHAPES));
+            }
+            boolean evenOdd = style(reader, "fill-rule").equals("evenodd");
+            add(shape(name, reader), level, evenOdd || !level.filled);
+        }
+    }
+
+    /** An attribute of an element, or the same in its style; empty where it has neither. */
+    private static String style(XMLStreamReader reader, String property) {
+        String style = reader.getAttributeValue(null, "style");
+        if (style != null) {
+            for (String part : style.split(";")) {
+                String[] pair = part.split(":", 2);
+                if (pair.length == 2 && pair[0].strip().equals(property)) {
+                    return pair[1].strip();
+                }
+            }
+        }
+        String attribute = reader.getAttributeValue(null, property);
+        return attribute == null ? "" : attribute.strip();
+    }
+
+    /** How large a unit of the drawing is, where it says. */
+    private void size(XMLStreamReader reader) throws BadFile {
+        String box = reader.getAttributeValue(null, "viewBox");
+        Matcher width = LENGTH.matcher(
+                reader.getAttributeValue(null, "width") == null ? "" : reader.getAttributeValue(null, "width"));
+        double units = 0;
+        if (box != null) {
+            String[] numbers = box.strip().split("[\\s,]+");
+            units = numbers.length == 4 ? number(numbers[2]) : 0;
+            if (!(units > 0) || !(number(numbers[3]) > 0)) {
+                throw new BadFile(
+                        "viewBox",
+                        box.substring(0, Math.min(60, box.length())),
+                        "The view box has no width or no height");
+            }
+        }
+        if (width.matches()) {
+            Double metres = UNITS.get(width.group(2).toLowerCase(Locale.ROOT));
+            double stated = number(width.group(1));
+            if (metres != null && stated > 0) {
+                metresPerUnit = units > 0 ? stated * metres / units : metres;
+            }
+        }
+    }
+
+    private static double number(String text) throws BadFile {
+        try {
+            double number = Double.parseDouble(text);
+            if (Double.isFinite(number) && Math.abs(number) <= FARTHEST) {
+                return number;
+            }
+        } catch (NumberFormatException e) {
+            // said below
+        }
+        throw new BadFile(
+                "file",
+                text.substring(0, Math.min(40, text.length())),
+                "A number of the drawing cannot be read, or is beyond %,.0f".formatted(FARTHEST));
+    }
+
+    private static double attribute(XMLStreamReader reader, String name) throws BadFile {
+        String text = reader.getAttributeValue(null, name);
+        return text == null ? 0 : number(text.strip().replaceFirst("(px)$", ""));
+    }
+
+    private static Shape shape(String name, XMLStreamReader reader) throws BadFile {
+        return switch (name) {
+            case "rect" -> {
+                double x = attribute(reader, "x");
+                double y = attribute(reader, "y");
+                double width = attribute(reader, "width");
+                double height = attribute(reader, "height");
+                double rx = Math.max(attribute(reader, "rx"), attribute(reader, "ry"));
+                yield rx == 0
+                        ? new Rectangle2D.Double(x, y, width, height)
+                        : new RoundRectangle2D.Double(x, y, width, height, 2 * rx, 2 * rx);
+            }
+            case "circle" -> ellipse(reader, attribute(reader, "r"), attribute(reader, "r"));
+            case "ellipse" -> ellipse(reader, attribute(reader, "rx"), attribute(reader, "ry"));
+            case "path" -> {
+                String path = reader.getAttributeValue(null, "d");
+                yield path == null || path.isBlank() ? new Path2D.Double() : path(path);
+            }
+            default -> {
+                String points = reader.getAttributeValue(null, "points");
+                yield points == null || points.isBlank() ? new Path2D.Double() : path("M" + points + "Z");
+            }
+        };
+    }
+
+    private static Shape ellipse(XMLStreamReader reader, double rx, double ry) throws BadFile {
+        double cx = attribute(reader, "cx");
+        double cy = attribute(reader, "cy");
+        return new Ellipse2D.Double(cx - rx, cy - ry, 2 * rx, 2 * ry);
+    }
+
+    private static Shape path(String path) throws BadFile {
+        try {
+            return AWTPathProducer.createShape(new StringReader(path), PathIterator.WIND_NON_ZERO);
+        } catch (IOException e) {
+            throw new BadFile("file", "", "A path of the drawing cannot be read; save it anew");
+        }
+    }
+
+    private void add(Shape shape, Level level, boolean evenOdd) throws BadFile {
+        Shape placed = level.transform.createTransformedShape(shape);
+        Rectangle2D bounds = placed.getBounds2D();
+        double reach = Math.max(
+                Math.max(Math.abs(bounds.getMinX()), Math.abs(bounds.getMaxX())),
+                Math.max(Math.abs(bounds.getMinY()), Math.abs(bounds.getMaxY())));
+        if (!(reach <= FARTHEST)) {
+            throw new BadFile("file", "", "A shape of the drawing reaches beyond %,.0f".formatted(FARTHEST));
+        }
+        double size = Math.max(bounds.getWidth(), bounds.getHeight());
+        Path2D path = new Path2D.Double(evenOdd ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
+        path.append(new FlatteningPathIterator(placed.getPathIterator(null), Math.max(1e-9, size / 2000), 8), false);
+        count(path);
+        Geometry area = area(new Area(path));
+        if (level.filled) {
+            filled.add(area);
+        } else {
+            lines = lines.symDifference(area);
+        }
+    }
+
+    private void count(Path2D path) throws BadFile {
+        List<double[]> sides = new ArrayList<>();
+        double[] point = new double[6];
+        double x = 0;
+        double y = 0;
+        for (PathIterator at = path.getPathIterator(null); !at.isDone(); at.next()) {
+            int step = at.currentSegment(point);
+            if (step == PathIterator.SEG_LINETO) {
+                sides.add(new double[] {x, y, point[0], point[1]});
+            }
+            rings += step == PathIterator.SEG_MOVETO ? 1 : 0;
+            x = point[0];
+            y = point[1];
+        }
+        corners += sides.size();
+        if (corners > MOST_CORNERS || rings > MOST_RINGS) {
+            throw new BadFile(
+                    "file",
+                    "",
+                    "The drawing has more than %,d corners or %,d outlines; simplify it"
+                            .formatted(MOST_CORNERS, MOST_RINGS));
+        }
+        if (crossings(sides) > MOST_CROSSINGS) {
+            throw new BadFile(
+                    "file", "", "The drawing's lines cross themselves too often; draw outlines that do not cross");
+        }
+    }
+
+    /** About how often the sides of a shape cross each other, from some of their pairs. */
+    private static double crossings(List<double[]> sides) {
+        long count = sides.size();
+        if (count < FEW_SIDES) {
+            return 0;
+        }
+        int crossing = 0;
+        for (int k = 0; k < PAIRS; k++) {
+            double[] one = sides.get((int) (k * STRIDE % count));
+            double[] other = sides.get((int) (k * OTHER_STRIDE % count));
+            if (one != other
+                    && Line2D.linesIntersect(one[0], one[1], one[2], one[3], other[0], other[1], other[2], other[3])) {
+                crossing++;
+            }
+        }
+        return (double) crossing / PAIRS * count * count / 2;
+    }
+
+    /** An area's outlines do not cross, and every second one of those within each other is a hole. */
+    private static Geometry area(Area area) {
+        Geometry whole = FACTORY.createPolygon();
+        List<Coordinate> ring = new ArrayList<>();
+        double[] point = new double[6];
+        for (PathIterator at = area.getPathIterator(null); !at.isDone(); at.next()) {
+            if (at.currentSegment(point) != PathIterator.SEG_CLOSE) {
+                ring.add(new Coordinate(point[0], point[1]));
+            } else if (ring.size() >= 3) {
+                ring.add(ring.get(0));
+                whole = whole.symDifference(GeometryFixer.fix(FACTORY.createPolygon(ring.toArray(Coordinate[]::new))));
+                ring.clear();
+            } else {
+                ring.clear();
+            }
+        }
+        return whole;
+    }
+}
