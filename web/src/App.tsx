@@ -15,6 +15,7 @@ import { useAnswersOf } from "./readings/answers";
 import { Readings } from "./readings/Readings";
 import { idInAddress, SETS, setActions } from "./sets/actions";
 import { Conflict } from "./sets/Conflict";
+import { Findings } from "./shaping/Findings";
 import { useTable } from "./table/store";
 import { Button } from "./ui/Button";
 import { Mark } from "./ui/Mark";
@@ -43,10 +44,11 @@ export function App() {
 function WorkingView({ reach }: { reach: number }) {
   return (
     <main className="grid min-h-0 flex-1 gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
-      <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_176px]">
+      <div className="grid min-h-0 gap-2 lg:grid-rows-[minmax(0,1fr)_auto_168px]">
         <div className="min-h-0 max-lg:aspect-[5/4]">
           <Picture />
         </div>
+        <Findings />
         <Readings />
       </div>
       <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">

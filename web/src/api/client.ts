@@ -1,11 +1,17 @@
 import type {
+  CardCut,
+  CardEffect,
+  CardPlace,
   DialMark,
   Difference,
+  Finding,
+  Holes,
   Kit,
   Lamp,
   Lever,
   Marks,
   Move,
+  PatternOpen,
   PictureFileKind,
   PictureStops,
   PlaceLight,
@@ -18,9 +24,13 @@ import type {
   ReadingsAnswer,
   SameSoftness,
   SetSummary,
+  Sharper,
+  Slit,
+  Step,
   StoredKit,
   StoredSet,
   TableSet,
+  TemplateKind,
 } from "./types";
 
 /** The server answered, and said no. */
@@ -125,6 +135,23 @@ export const api = {
   },
   difference: (first: TableSet, second: TableSet) =>
     json<Difference>("/api/differences", send("POST", { first, second })),
-  pictureFile: async (kind: PictureFileKind, set: TableSet) =>
-    (await ask(`/api/picture-files?kind=${kind}`, send("POST", set))).blob(),
+  pictureFile: async (kind: PictureFileKind, set: TableSet, off: string[] = []) =>
+    (await ask(`/api/picture-files?kind=${kind}&off=${off.join(",")}`, send("POST", set))).blob(),
+  findings: (set: TableSet) => json<Finding[]>("/api/findings", send("POST", set)),
+  steps: (set: TableSet) => json<Step[]>("/api/steps", send("POST", set)),
+  cardEffect: (set: TableSet, card: number) =>
+    json<CardEffect>(`/api/card-effects?card=${card}`, send("POST", set)),
+  cardCut: (set: TableSet, card: number) =>
+    json<CardCut>(`/api/card-cuts?card=${card}`, send("POST", set)),
+  placeCard: (set: TableSet, card: number, place: CardPlace) =>
+    json<TableSet>(`/api/card-places?card=${card}&place=${place}`, send("POST", set)),
+  placeSlit: (set: TableSet, underStops: number) =>
+    json<Slit>(`/api/slit-placings?underStops=${underStops}`, send("POST", set)),
+  sharper: (set: TableSet) => json<Sharper[]>("/api/sharper", send("POST", set)),
+  openPatternFile: (file: File, widthMetres: number, open: PatternOpen) => {
+    const query = new URLSearchParams({ name: file.name, widthMetres: String(widthMetres), open });
+    return json<{ holes: Holes }>(`/api/pattern-files?${query}`, bytes(file));
+  },
+  templateFile: async (set: TableSet, card: number, kind: TemplateKind) =>
+    (await ask(`/api/template-files?card=${card}&kind=${kind}`, send("POST", set))).blob(),
 };

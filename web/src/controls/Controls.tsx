@@ -1,14 +1,17 @@
 import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
-import type { Card, Prop } from "../api/types";
+import type { Prop } from "../api/types";
 import { ChainPanel } from "../kit/ChainPanel";
+import { BasePanel } from "../shaping/BasePanel";
+import { CardsPanel } from "../shaping/CardsPanel";
+import { useShaping } from "../shaping/store";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { angle, kelvin, millimetres, percent, stops } from "../table/units";
 import { Choice, Select, spoken } from "./Choice";
 import { DISHES } from "./dishes";
 import { KindChoice } from "./KindChoice";
-import { BASES, CARD, HOLES, PROP } from "./kinds";
+import { PROP } from "./kinds";
 import { FacePanel, PlacePanel, PowerPanel, SourcePanel } from "./LightPanels";
 import { MarkChoice } from "./MarkChoice";
 import { aperture, shutter, speed } from "./marks";
@@ -28,15 +31,18 @@ const TABS: { value: string; label: string; panel: () => ReactNode }[] = [
   { value: "frame", label: "Frame", panel: FramePanel },
   { value: "dish", label: "Dish", panel: DishPanel },
   { value: "props", label: "Props", panel: PropsPanel },
-  { value: "cards", label: "Cards", panel: CardsPanel },
+  { value: "cards", label: "Cards, flags, gobos", panel: CardsPanel },
+  { value: "base", label: "Base", panel: BasePanel },
   { value: "room", label: "Room", panel: RoomPanel },
 ];
 
 /** Every number and choice of the set, to type. */
 export function Controls() {
+  const tab = useShaping((shaping) => shaping.tab);
   return (
     <Tabs.Root
-      defaultValue="place"
+      value={tab}
+      onValueChange={(next) => useShaping.setState({ tab: next })}
       className="flex h-full min-h-0 flex-col overflow-y-auto rounded-panel bg-panel px-3 pt-1 pb-3"
       aria-label="The set in numbers"
     >
@@ -88,28 +94,6 @@ function PropsPanel() {
         </>
       )}
     />
-  );
-}
-
-function CardsPanel() {
-  return (
-    <>
-      <PartList
-        path="cards"
-        word="Card"
-        fresh={CARD}
-        name={(card: Card) => spoken(card.surface)}
-        fields={(path) => (
-          <>
-            <PartFields path={path} />
-            <KindChoice path={`${path}.holes`} label="Holes" kinds={HOLES} />
-            <PartFields path={`${path}.holes`} />
-          </>
-        )}
-      />
-      <KindChoice path="base" label="Base light" kinds={BASES} />
-      <PartFields path="base" />
-    </>
   );
 }
 

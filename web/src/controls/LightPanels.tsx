@@ -8,9 +8,11 @@ import { useTable } from "../table/store";
 import { angle, clock, mired } from "../table/units";
 import { tell } from "../ui/notices";
 import { Choice, Select } from "./Choice";
-import { FILLINGS, SPREADS } from "./kinds";
+import { KindChoice } from "./KindChoice";
+import { DOORS, FILLINGS, SPREADS } from "./kinds";
 import { NumberField } from "./NumberField";
 import { PanelButton } from "./PanelButton";
+import { PartFields } from "./PartFields";
 import { PowerWays } from "./PowerWays";
 import { ShaperFields } from "./ShaperFields";
 import { DialFields, SourceFields } from "./SourceFields";
@@ -32,7 +34,13 @@ export function PlacePanel() {
 
 /** The surface the light comes from. */
 export function FacePanel() {
-  return <ShaperFields at="light" />;
+  return (
+    <>
+      <ShaperFields at="light" />
+      <KindChoice path="light.doors" label="Barn doors" kinds={DOORS} />
+      <PartFields path="light.doors" />
+    </>
+  );
 }
 
 /** What makes the light. */

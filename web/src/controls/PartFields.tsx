@@ -18,6 +18,11 @@ const LABELS: Record<string, string> = {
   before: "To the wall in front",
   lift: "Above the table",
   fill: "Filled to",
+  distance: "From the hero",
+  bend: "Bent by",
+  jitter: "Out of line",
+  smallest: "Smallest hole",
+  diameter: "Largest hole",
 };
 
 const UNITS: [ending: string, quantity: (length: Quantity) => Quantity][] = [

@@ -1,6 +1,7 @@
 import type {
   Base,
   Card,
+  Doors,
   Face,
   Filling,
   FlashOutput,
@@ -145,9 +146,44 @@ export const SOURCES: Record<Exclude<Source["kind"], "measured-lamp">, Source> =
   },
 };
 
-export const HOLES: Record<Holes["kind"], Holes> = {
+/** A person's own pattern is not chosen but read from a file. */
+export const HOLES: Record<Exclude<Holes["kind"], "own-holes">, Holes> = {
   "no-holes": { kind: "no-holes" },
-  "round-holes": { kind: "round-holes", diameterMetres: 0.03, spacingMetres: 0.05 },
+  slit: { kind: "slit", gapMetres: 0.08 },
+  "round-holes": {
+    kind: "round-holes",
+    diameterMetres: 0.03,
+    smallestMetres: 0.03,
+    spacingMetres: 0.05,
+    jitter: 0,
+  },
+  slats: { kind: "slats", gapMetres: 0.03, slatMetres: 0.03 },
+  "window-bars": {
+    kind: "window-bars",
+    paneWidthMetres: 0.16,
+    paneHeightMetres: 0.2,
+    barMetres: 0.025,
+  },
+  "leaf-holes": {
+    kind: "leaf-holes",
+    lengthMetres: 0.07,
+    breadthMetres: 0.03,
+    spacingMetres: 0.09,
+    jitter: 0.6,
+  },
+  branch: { kind: "branch", leafLengthMetres: 0.07, leafBreadthMetres: 0.03, spacingMetres: 0.045 },
+};
+
+export const DOORS: Record<Doors["kind"], Doors> = {
+  "no-doors": { kind: "no-doors" },
+  "barn-doors": {
+    kind: "barn-doors",
+    lengthMetres: 0.2,
+    leftDegrees: 100,
+    rightDegrees: 100,
+    topDegrees: 100,
+    bottomDegrees: 100,
+  },
 };
 
 export const ROOMS: Record<Room["kind"], Room> = {
@@ -192,7 +228,7 @@ export const BASES: Record<Base["kind"], Base> = {
   },
 };
 
-/** A white card opposite a light from the back left. */
+/** A whole white card, standing. */
 export const CARD: Card = {
   surface: "white-paper",
   widthMetres: 0.3,
@@ -202,7 +238,8 @@ export const CARD: Card = {
   liftMetres: 0,
   turnDegrees: 0,
   leanDegrees: 0,
-  holes: HOLES["no-holes"],
+  bendDegrees: 0,
+  cut: { holes: HOLES["no-holes"], turnDegrees: 0, rightMetres: 0, upMetres: 0 },
 };
 
 export const PROP: Prop = {

@@ -2,7 +2,6 @@ import { useQuery } from "@tanstack/react-query";
 import { type PointerEvent, useEffect, useRef } from "react";
 import { api } from "../api/client";
 import type { FrameNews, Loupe, TableSet } from "../api/types";
-import { useAnswers } from "../readings/answers";
 import { limitsAt } from "../table/limits";
 import { useTable } from "../table/store";
 import { signedStops } from "../table/units";
@@ -75,7 +74,6 @@ export function Picture() {
             <Histogram news={news} />
           </div>
         )}
-        <InFrame raised={view.histogram} />
         {news && <State news={news} loupe={loupe} failed={failed} />}
       </div>
     </section>
@@ -180,21 +178,6 @@ function FrameMover() {
         grip.current = null;
       }}
     />
-  );
-}
-
-function InFrame({ raised }: { raised: boolean }) {
-  const inFrame = useAnswers((answers) => answers.plan?.lightInFrame);
-  if (!inFrame || inFrame.face + inFrame.back === 0) return null;
-  return (
-    <p
-      role="status"
-      data-testid="light-in-frame"
-      className={`absolute left-3 rounded bg-ground/85 px-2 py-0.5 text-sm ${raised ? "bottom-32" : "bottom-2"}`}
-    >
-      {inFrame.back > inFrame.face ? "The back of the light covers " : "The light itself fills "}
-      {Math.max(1, Math.round(100 * (inFrame.face + inFrame.back)))} % of the frame
-    </p>
   );
 }
 

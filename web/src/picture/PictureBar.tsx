@@ -13,6 +13,7 @@ import { type ReactNode, useState } from "react";
 import { api } from "../api/client";
 import type { PictureFileKind, TableSet } from "../api/types";
 import { attempt, keep } from "../sets/actions";
+import { usePreferences } from "../table/preferences";
 import { Takes } from "../takes/Takes";
 import { Button } from "../ui/Button";
 import { Menu } from "../ui/Menu";
@@ -106,10 +107,11 @@ const LAYERS: { word: string; label: string; about: string }[] = [
 function LayersMenu({ set }: { set: TableSet }) {
   const off = useView((view) => view.off);
   const toggle = useView((view) => view.toggleLayer);
+  const oneLight = usePreferences((preferences) => preferences.oneLight);
   const here = LAYERS.filter(
     ({ word }) =>
       (word !== "room" || set.room.kind !== "open-room") &&
-      (word !== "base" || set.base.kind !== "no-base"),
+      (word !== "base" || (set.base.kind !== "no-base" && !oneLight)),
   );
   const cards = set.cards.map((_, i) => ({
     word: `card-${i + 1}`,

@@ -2,6 +2,7 @@ import { polygonHull } from "d3-polygon";
 import { useMemo } from "react";
 import type { Plan } from "../api/types";
 import { useAnswers } from "../readings/answers";
+import { CardHandles } from "../shaping/CardHandles";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { signedStops } from "../table/units";
@@ -49,7 +50,9 @@ export function Floor({ reach }: { reach: number }) {
             <ClockFace width={width} height={height} />
             <Ground plan={plan} scale={scale} />
             <Light plan={plan} scale={scale} />
+            <Strip plan={plan} scale={scale} />
             <Probes at={(point) => [scale.across(point.x), scale.up(point.y)]} />
+            <CardHandles view="floor" scale={scale} />
             <LightHandle view="floor" scale={scale} />
             <Ruler perMetre={scale.perMetre} x={width - 14} y={height - 12} unit={length.unit} />
           </svg>
@@ -224,13 +227,24 @@ function Ground({ plan, scale }: Part) {
           />
         ),
       )}
-      {plan.cards.map((corners) => (
+      {plan.secondLights.map((corners) => (
         <path
           key={`${corners[0]?.x} ${corners[0]?.y}`}
+          d={scale.path(corners.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-sand/20 stroke-sand"
+          strokeWidth={1}
+          strokeDasharray="2 2"
+          data-testid="second-light"
+        />
+      ))}
+      {plan.cards.flat().map((corners) => (
+        <path
+          key={`${corners[0]?.x} ${corners[0]?.y} ${corners[1]?.x}`}
           d={scale.path(corners.map(({ x, y }) => ({ across: x, up: y })))}
           className="fill-ink/20 stroke-ink"
           strokeWidth={2.4}
           strokeLinejoin="round"
+          data-testid="floor-card"
         />
       ))}
       {plan.base.length > 0 && (
@@ -246,9 +260,35 @@ function Ground({ plan, scale }: Part) {
   );
 }
 
+/** How wide the light on the hero is that flags, a slit or a pattern leave: thick where it is full, thin to half. */
+function Strip({ plan, scale }: Part) {
+  const [halfFrom, fullFrom, fullTo, halfTo] = plan.strip;
+  if (!halfFrom || !fullFrom || !fullTo || !halfTo) return null;
+  const line = (...ends: { x: number; y: number }[]) =>
+    scale.path(
+      ends.map(({ x, y }) => ({ across: x, up: y })),
+      false,
+    );
+  return (
+    <g data-testid="strip" className="stroke-sand" strokeLinecap="round">
+      <path d={line(halfFrom, halfTo)} strokeWidth={2} />
+      <path d={line(fullFrom, fullTo)} strokeWidth={6} />
+    </g>
+  );
+}
+
 function Light({ plan, scale }: Part) {
   return (
     <g>
+      {plan.doors.map((corners) => (
+        <path
+          key={`${corners[0]?.x} ${corners[0]?.y} ${corners[0]?.z}`}
+          d={scale.path(corners.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-ink/20 stroke-ink"
+          strokeWidth={1.4}
+          data-testid="door"
+        />
+      ))}
       <path
         d={scale.path(
           [plan.faceCentre, plan.aim].map(({ x, y }) => ({ across: x, up: y })),

@@ -1,19 +1,46 @@
-import { centreOf } from "../table/frame";
+import type { TableSet } from "../api/types";
+import { centreOf, movedTo } from "../table/frame";
+import { limitsAt } from "../table/limits";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { clock } from "../table/units";
 import type { Scale } from "./scale";
-import { FLOOR, RISE, useHandle } from "./useHandle";
+import { type Movable, useHandle } from "./useHandle";
+
+const limits = (set: TableSet) => (field: string) => limitsAt(set, `light.${field}`);
+
+const VIEWS: Record<"floor" | "rise", Movable> = {
+  floor: {
+    drawn: ({ light }) => {
+      const { x, y } = centreOf(light);
+      return { across: x, up: y };
+    },
+    moved: (set, { across, up }) => {
+      const place = { ...centreOf(set.light), x: across, y: up };
+      return { light: movedTo(set.light, place, limits(set)) };
+    },
+  },
+  rise: {
+    drawn: ({ light }) => {
+      const { y, z } = centreOf(light);
+      return { across: y, up: z };
+    },
+    moved: (set, { across, up }) => {
+      const place = { ...centreOf(set.light), y: across, z: up };
+      return { light: movedTo(set.light, place, limits(set)) };
+    },
+  },
+};
 
 /** The grip on the light: drag it, or focus it and use the arrow keys. */
 export function LightHandle({ view, scale }: { view: "floor" | "rise"; scale: Scale }) {
-  const plane = view === "floor" ? FLOOR : RISE;
-  const light = useTable((table) => table.set?.light);
+  const set = useTable((table) => table.set);
   const refused = useTable((table) => table.problem !== null);
   const length = useLength();
-  const handlers = useHandle(plane, scale);
-  if (!light) return null;
-  const { across, up } = plane.drawn(centreOf(light));
+  const handlers = useHandle(VIEWS[view], scale);
+  const drawn = set && VIEWS[view].drawn(set);
+  if (!drawn) return null;
+  const { light } = set;
   const words = `${clock.show(light.clockHours)} o’clock, ${Math.round(light.heightAngleDegrees)} degrees up, ${length.show(light.distanceMetres)} ${length.unit} away`;
   return (
     <g
@@ -25,7 +52,7 @@ export function LightHandle({ view, scale }: { view: "floor" | "rise"; scale: Sc
       aria-valuemax={12}
       aria-valuetext={words}
       data-testid={`handle-${view}`}
-      transform={`translate(${scale.across(across)} ${scale.up(up)})`}
+      transform={`translate(${scale.across(drawn.across)} ${scale.up(drawn.up)})`}
       className="group cursor-grab touch-none outline-none active:cursor-grabbing"
       {...handlers}
     >

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { useAnswers } from "../readings/answers";
+import { CardHandles } from "../shaping/CardHandles";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { LightHandle } from "./LightHandle";
@@ -90,8 +91,18 @@ export function Rise({ reach }: { reach: number }) {
               strokeWidth={2}
               strokeLinejoin="round"
             />
+            {[...plan.cards.flat(), ...plan.doors].map((corners) => (
+              <path
+                key={`${corners[0]?.y} ${corners[0]?.z} ${corners[1]?.x} ${corners[1]?.y}`}
+                d={scale.path(corners.map(yz))}
+                className="fill-ink/20 stroke-ink"
+                strokeWidth={1.8}
+                strokeLinejoin="round"
+              />
+            ))}
             <SourceSpot from={yz(plan.source)} to={yz(plan.faceCentre)} scale={scale} />
             <Probes at={(point) => [scale.across(point.y), scale.up(point.z)]} />
+            <CardHandles view="rise" scale={scale} />
             <LightHandle view="rise" scale={scale} />
             <Ruler perMetre={scale.perMetre} x={width - 14} y={height - 10} unit={length.unit} />
           </svg>

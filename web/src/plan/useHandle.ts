@@ -1,43 +1,27 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
-import type { Point } from "../api/types";
-import { centreOf, movedTo } from "../table/frame";
-import { limitsAt } from "../table/limits";
+import type { TableSet } from "../api/types";
 import { useTable } from "../table/store";
 import type { Scale } from "./scale";
 
-type Plane = {
-  /** The place under the pointer, given where the light is now. */
-  place: (now: Point, across: number, up: number) => Point;
-  /** Where the light's centre is drawn. */
-  drawn: (centre: Point) => { across: number; up: number };
-};
+export type Drawn = { across: number; up: number };
 
-export const FLOOR: Plane = {
-  place: (now, across, up) => ({ x: across, y: up, z: now.z }),
-  drawn: ({ x, y }) => ({ across: x, up: y }),
-};
-
-export const RISE: Plane = {
-  place: (now, across, up) => ({ x: now.x, y: across, z: up }),
-  drawn: ({ y, z }) => ({ across: y, up: z }),
+/** Something of the set that can be moved in one of its drawings. */
+export type Movable = {
+  /** Where it is drawn, metres; nothing once it is gone. */
+  drawn: (set: TableSet) => Drawn | null;
+  /** The parts of the set that change when it is moved to a place. */
+  moved: (set: TableSet, to: Drawn) => Partial<TableSet>;
 };
 
 const NUDGE = 0.01;
 const FAR_NUDGE = 0.1;
 
-/** Moves the light's centre in one plane of the set, by pointer and by arrow keys. */
-export function useHandle(plane: Plane, scale: Scale) {
-  const grip = useRef({ across: 0, up: 0 });
-  const { startDrag, drag, endDrag, change } = useTable.getState();
+/** Moves something by pointer and by arrow keys. */
+export function useHandle({ drawn, moved }: Movable, scale: Scale, onGrip?: () => void) {
+  const grip = useRef<Drawn | null>(null);
+  const { startDrag, drag, endDrag, replace } = useTable.getState();
 
-  const moveTo = (across: number, up: number) => {
-    const { set } = useTable.getState();
-    if (!set) return null;
-    const limits = (field: string) => limitsAt(set, `light.${field}`);
-    return movedTo(set.light, plane.place(centreOf(set.light), across, up), limits);
-  };
-
-  const at = (event: PointerEvent<SVGElement>) => {
+  const at = (event: PointerEvent<SVGElement>): Drawn => {
     const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect();
     return {
       across: scale.metresAcross(event.clientX - (box?.left ?? 0)),
@@ -45,24 +29,37 @@ export function useHandle(plane: Plane, scale: Scale) {
     };
   };
 
+  const end = () => {
+    grip.current = null;
+    endDrag();
+  };
+
   return {
     onPointerDown: (event: PointerEvent<SVGElement>) => {
       const { set } = useTable.getState();
-      if (!set || event.button !== 0) return;
+      const now = set && drawn(set);
+      if (!now || event.button !== 0) return;
       event.currentTarget.setPointerCapture(event.pointerId);
       const pointer = at(event);
-      const drawn = plane.drawn(centreOf(set.light));
-      grip.current = { across: drawn.across - pointer.across, up: drawn.up - pointer.up };
+      grip.current = { across: now.across - pointer.across, up: now.up - pointer.up };
+      onGrip?.();
       startDrag();
     },
     onPointerMove: (event: PointerEvent<SVGElement>) => {
-      if (!useTable.getState().dragging) return;
+      const { set, dragging } = useTable.getState();
+      // what is dragged may be gone: taken back by a key, or deleted
+      if (!dragging || !grip.current || !set || !drawn(set)) return;
       const pointer = at(event);
-      const light = moveTo(pointer.across + grip.current.across, pointer.up + grip.current.up);
-      if (light) drag(light);
+      drag(
+        moved(set, {
+          across: pointer.across + grip.current.across,
+          up: pointer.up + grip.current.up,
+        }),
+      );
     },
-    onPointerUp: endDrag,
-    onPointerCancel: endDrag,
+    onPointerUp: end,
+    onPointerCancel: end,
+    onFocus: onGrip,
     onKeyDown: (event: KeyboardEvent<SVGElement>) => {
       const { set } = useTable.getState();
       const step = event.shiftKey ? FAR_NUDGE : NUDGE;
@@ -73,10 +70,10 @@ export function useHandle(plane: Plane, scale: Scale) {
         ArrowDown: [0, -step],
       };
       const way = ways[event.key];
-      if (!set || !way) return;
+      const now = set && drawn(set);
+      if (!now || !way) return;
       event.preventDefault();
-      const drawn = plane.drawn(centreOf(set.light));
-      change("light", moveTo(drawn.across + way[0], drawn.up + way[1]));
+      replace({ ...set, ...moved(set, { across: now.across + way[0], up: now.up + way[1] }) });
     },
   };
 }

@@ -2,7 +2,7 @@ import { List } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import type { Reading, ReadingKind } from "../api/types";
-import { useLength } from "../table/preferences";
+import { useLength, usePreferences } from "../table/preferences";
 import { useTable } from "../table/store";
 import { AllReadings } from "./AllReadings";
 import { probe, useAnswers, useReadingKinds } from "./answers";
@@ -10,6 +10,16 @@ import { Details } from "./Details";
 import { figure, type Kind } from "./figures";
 
 const LARGE: Kind[] = ["TIP_EDGE_SEEN", "SHADOW_DEPTH", "FALL_OFF_HERO", "BACKDROP_LEVEL", "POWER"];
+/** Of what is put round the dish: shown before the others where there is something to read. */
+const SHAPING: Kind[] = [
+  "CARD_LIFT",
+  "LIT_TO_SHADOW",
+  "STRIP_FULL",
+  "STRIP_EDGE",
+  "PATTERN_CONTRAST",
+  "PATCH_BLUR",
+  "BASE_UNDER_KEY",
+];
 const SMALL: Kind[] = [
   "SHADOW_LENGTH",
   "SIZE_ACROSS",
@@ -25,6 +35,19 @@ export function Readings() {
   const waiting = useTable((table) => table.possible !== table.set);
   const [all, setAll] = useState(false);
   const kinds = useReadingKinds();
+  const oneLight = usePreferences((preferences) => preferences.oneLight);
+  const shaped = readings.some(
+    ({ kind, value }) => kind !== "LIT_TO_SHADOW" && SHAPING.includes(kind) && value !== null,
+  );
+  const small = [
+    ...SHAPING.filter(
+      (kind) =>
+        shaped &&
+        !(oneLight && kind === "BASE_UNDER_KEY") &&
+        readings.some((reading) => reading.kind === kind && reading.value !== null),
+    ),
+    ...SMALL,
+  ].slice(0, SMALL.length);
   const tiles = (wanted: Kind[], large: boolean) =>
     wanted.map((name) => {
       const kind = kinds.find((candidate) => candidate.kind === name);
@@ -39,7 +62,7 @@ export function Readings() {
     >
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">{tiles(LARGE, true)}</div>
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-6">
-        {tiles(SMALL, false)}
+        {tiles(small, false)}
         <button
           type="button"
           onClick={() => setAll(true)}

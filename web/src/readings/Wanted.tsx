@@ -13,13 +13,24 @@ const BY: Record<Lever, string> = {
   LIGHT_DISTANCE: "Move light",
   FACE_SIZE: "Resize light",
   BACKDROP_DISTANCE: "Move backdrop",
+  CARD_DISTANCE: "Move card",
+  CARD_SIZE: "Resize card",
+  SLIT_GAP: "Open or close slit",
+  CUT_DISTANCE: "Move flag or pattern",
 };
 
 const NOW_AT: Record<Lever, string> = {
   LIGHT_DISTANCE: "The light is",
   FACE_SIZE: "The light is now as wide as",
   BACKDROP_DISTANCE: "The backdrop is",
+  CARD_DISTANCE: "The card is",
+  CARD_SIZE: "The card is now as wide as",
+  SLIT_GAP: "The slit is now",
+  CUT_DISTANCE: "It is",
 };
+
+/** Levers that are sizes, not distances. */
+const SIZES: Lever[] = ["FACE_SIZE", "CARD_SIZE", "SLIT_GAP"];
 
 /** Asks what to move for a wanted value, and tries it on the table. */
 export function Wanted({ kind }: { kind: ReadingKind }) {
@@ -58,7 +69,7 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
       Math.abs(move.makeUpStops ?? 0) < 0.05
         ? ""
         : `; ${signedStops(move.makeUpStops ?? 0)} stops of power keep the exposure`;
-    const said = `${NOW_AT[lever]} ${where}${lever === "FACE_SIZE" ? "" : " away"}: ${reads.text} ${reads.unit}${power}`;
+    const said = `${NOW_AT[lever]} ${where}${SIZES.includes(lever) ? "" : " away"}: ${reads.text} ${reads.unit}${power}`;
     setAnswer(`${said}.`);
     setMoved(move.set);
   };

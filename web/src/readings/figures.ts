@@ -4,10 +4,19 @@ import { clock, type Quantity, signedStops } from "../table/units";
 export type Kind = Reading["kind"];
 export type Figure = { text: string; unit: string };
 
-const EDGES: Kind[] = ["TIP_EDGE", "TIP_EDGE_SEEN", "SIDE_EDGE", "SIDE_EDGE_SEEN"];
+const EDGES: Kind[] = [
+  "TIP_EDGE",
+  "TIP_EDGE_SEEN",
+  "SIDE_EDGE",
+  "SIDE_EDGE_SEEN",
+  "STRIP_EDGE",
+  "PATCH_SIZE",
+  "PATCH_BLUR",
+  "BASE_EDGE",
+];
 
 /** Stops that are a size, not a change. */
-const DEPTHS: Kind[] = ["SHADOW_DEPTH"];
+const DEPTHS: Kind[] = ["SHADOW_DEPTH", "LIT_TO_SHADOW", "LIT_TO_SHADOW_BARE"];
 
 /** A value as it is shown. Edges are read in millimetres, or hundredths of an inch; other lengths in centimetres. */
 export function figure(kind: ReadingKind, value: number, length: Quantity): Figure {

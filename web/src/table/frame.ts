@@ -1,4 +1,4 @@
-import type { Face, Light, Point } from "../api/types";
+import type { Card, Face, Light, Point } from "../api/types";
 import type { Limits } from "./limits";
 
 /**
@@ -63,6 +63,52 @@ export function movedTo(light: Light, place: Point, limits: (field: string) => L
     ),
     distanceMetres: within(round(Math.hypot(level, z), 1e4), limits("distanceMetres")),
   };
+}
+
+/** Where a card's middle is. */
+export function middleOf(card: Card): Point {
+  const turn = radians(card.clockHours * 30);
+  return {
+    x: Math.sin(turn) * card.distanceMetres,
+    y: Math.cos(turn) * card.distanceMetres,
+    z: card.liftMetres + (card.heightMetres / 2) * Math.cos(radians(card.leanDegrees)),
+  };
+}
+
+/** The card with its middle as near to a place as the limits of its fields allow; it keeps facing the hero as it did. */
+export function cardMovedTo(card: Card, place: Point, limits: (field: string) => Limits): Card {
+  const level = Math.hypot(place.x, place.y);
+  const clock =
+    level < 1e-9 ? card.clockHours : ((degrees(Math.atan2(place.x, place.y)) + 360) % 360) / 30;
+  const lift = place.z - (card.heightMetres / 2) * Math.cos(radians(card.leanDegrees));
+  return {
+    ...card,
+    clockHours: within(round(clock, 1e3), limits("clockHours")),
+    distanceMetres: within(round(level, 1e4), limits("distanceMetres")),
+    liftMetres: within(round(lift, 1e4), limits("liftMetres")),
+  };
+}
+
+/** Level unit vectors: along a card's width, and out of its front. */
+export function axesOf(card: Card): { along: Point; front: Point } {
+  const facing = radians(card.clockHours * 30 - card.turnDegrees);
+  return {
+    along: { x: -Math.cos(facing), y: Math.sin(facing), z: 0 },
+    front: { x: -Math.sin(facing), y: -Math.cos(facing), z: 0 },
+  };
+}
+
+/** The card turned so that its front looks towards a place. */
+export function cardTurnedTo(card: Card, place: Point, limits: (field: string) => Limits): Card {
+  const middle = middleOf(card);
+  const facing = degrees(Math.atan2(middle.x - place.x, middle.y - place.y));
+  let turn = (card.clockHours * 30 - facing) % 360;
+  if (turn > 180) turn -= 360;
+  if (turn < -180) turn += 360;
+  // both sides are alike
+  if (turn > 90) turn -= 180;
+  if (turn < -90) turn += 180;
+  return { ...card, turnDegrees: within(round(turn, 1e2), limits("turnDegrees")) };
 }
 
 function round(value: number, perUnit: number): number {

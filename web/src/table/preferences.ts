@@ -6,8 +6,11 @@ type Theme = "dark" | "light";
 type Preferences = {
   theme: Theme;
   lengthUnit: LengthUnit;
+  /** Strictly one light: a base light is not offered. */
+  oneLight: boolean;
   setTheme: (theme: Theme) => void;
   setLengthUnit: (unit: LengthUnit) => void;
+  setOneLight: (strict: boolean) => void;
 };
 
 function kept(key: string): string | null {
@@ -36,10 +39,15 @@ export const usePreferences = create<Preferences>((put) => {
   return {
     theme,
     lengthUnit: kept("length-unit") === "in" ? "in" : "cm",
+    oneLight: kept("one-light") === "strict",
     setTheme: (next) => {
       showTheme(next);
       keep("theme", next);
       put({ theme: next });
+    },
+    setOneLight: (oneLight) => {
+      keep("one-light", oneLight ? "strict" : "free");
+      put({ oneLight });
     },
     setLengthUnit: (lengthUnit) => {
       keep("length-unit", lengthUnit);

@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import type { Light, StoredSet, TableSet } from "../api/types";
+import type { StoredSet, TableSet } from "../api/types";
 import { type Draft, dropDraft, keepDraft, readDraft } from "./drafts";
 import { withEnteredAt } from "./paths";
 
@@ -32,7 +32,8 @@ type TableState = {
   change: (path: string, value: unknown) => void;
   replace: (set: TableSet) => void;
   startDrag: () => void;
-  drag: (light: Light) => void;
+  /** While dragging: other values for some parts of the set. */
+  drag: (parts: Partial<TableSet>) => void;
   endDrag: () => void;
   undo: () => void;
   redo: () => void;
@@ -109,16 +110,16 @@ export const useTable = create<TableState>((put, get) => {
       if (set) put({ dragging: true, past: [...past, set].slice(-MOST_STEPS), lastField: null });
     },
 
-    drag: (light) => {
+    drag: (parts) => {
       const { set, dragging } = get();
-      if (set && dragging) step({ ...set, light }, "light");
+      if (set && dragging) step({ ...set, ...parts }, "drag");
     },
 
     endDrag: () => {
       const { set, past, problem, possible } = get();
       put({ dragging: false, lastField: null });
       if (set && past.at(-1) === set) put({ past: past.slice(0, -1) });
-      // a light that was dropped where it cannot be goes back to where it last could
+      // what was dropped where it cannot be goes back to where it last could
       if (problem && possible) put({ set: possible });
     },
 

@@ -1,9 +1,11 @@
 import { Images, Trash2, Undo2 } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useShown } from "../picture/usePicture";
+import { useView } from "../picture/view";
 import { useTable } from "../table/store";
 import { Button } from "../ui/Button";
 import { Menu } from "../ui/Menu";
+import { KeepSteps } from "./KeepSteps";
 import { type Comparing, useTakes } from "./store";
 
 const WAYS: { way: Comparing["way"]; label: string }[] = [
@@ -41,10 +43,11 @@ export function Takes() {
             ? "Keep a take, change something, and compare the two."
             : "Kept in this browser, with this set."}
         </p>
-        <Button look="outline" onClick={() => void keepTake()}>
+        <Button look="outline" className="shrink-0" onClick={() => void keepTake()}>
           Keep a take <kbd className="text-soft text-xs">T</kbd>
         </Button>
       </div>
+      <KeepSteps />
       <ul className="mt-2 grid gap-2">
         {takes.map((take) => (
           <li key={take.id} className="flex gap-2.5 rounded-md bg-raised p-2">
@@ -61,7 +64,10 @@ export function Takes() {
                 <Button
                   aria-label={`Put ${take.name} back on the table`}
                   className="w-9 px-0"
-                  onClick={() => useTable.getState().replace(take.set)}
+                  onClick={() => {
+                    useTable.getState().replace(take.set);
+                    useView.setState({ off: take.off ?? [] });
+                  }}
                 >
                   <Undo2 size={15} />
                 </Button>
@@ -73,6 +79,7 @@ export function Takes() {
                   <Trash2 size={15} />
                 </Button>
               </div>
+              {take.about && <p className="px-1 pb-1 text-soft text-xs">{take.about}</p>}
               <div className="flex flex-wrap gap-1">
                 {WAYS.map(({ way, label }) => (
                   <Popover.Close asChild key={way}>

@@ -9,14 +9,20 @@ export type Take = {
   set: TableSet;
   /** Its picture, as a data URL. */
   picture: string;
+  /** Layers of light that its picture leaves out. */
+  off?: string[];
+  /** What was read off it, in words. */
+  about?: string;
 };
+
+type More = Pick<Take, "name" | "off" | "about">;
 
 export type Comparing = { take: string; way: "flip" | "split" | "side" | "difference" };
 
 type Takes = {
   takes: Take[];
   comparing: Comparing | null;
-  keep: (set: TableSet, png: Blob) => Promise<void>;
+  keep: (set: TableSet, png: Blob, more?: More) => Promise<void>;
   rename: (id: string, name: string) => void;
   drop: (id: string) => void;
   compare: (comparing: Comparing | null) => void;
@@ -45,7 +51,7 @@ export const useTakes = create<Takes>((put, get) => {
   return {
     takes: [],
     comparing: null,
-    keep: async (set, png) => {
+    keep: async (set, png, more) => {
       const { takes } = get();
       const number =
         1 + Math.max(0, ...takes.map(({ name }) => Number(/^Take (\d+)$/.exec(name)?.[1] ?? 0)));
@@ -54,6 +60,7 @@ export const useTakes = create<Takes>((put, get) => {
         name: `Take ${number}`,
         set,
         picture: await small(png),
+        ...more,
       };
       keepAll([...takes, take].slice(-MOST));
     },

@@ -5,10 +5,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.Patch;
+import zephyrdune.fill.SecondLight;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.pattern.CutLine;
+import zephyrdune.pattern.Patches;
+import zephyrdune.pattern.Strip;
 import zephyrdune.picture.LightInFrame;
 import zephyrdune.picture.View;
 import zephyrdune.softness.TableShadow;
@@ -17,6 +22,7 @@ import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
 import zephyrdune.table.Light;
 import zephyrdune.table.OpenRoom;
+import zephyrdune.table.Panel;
 import zephyrdune.table.Pose;
 import zephyrdune.table.Prop;
 import zephyrdune.table.Rim;
@@ -37,6 +43,10 @@ import zephyrdune.table.TableSet;
  * @param rims the hero's outlines
  * @param props the outermost outline of every prop
  * @param cards the corners of the flat parts of every card
+ * @param doors the corners of the flaps on the light
+ * @param secondLights corners of what mirrors throw on the table
+ * @param strip across the strip or patch of light on the hero: where half of it begins, full light begins and ends, half of it ends; none
+ *     where nothing cuts the light on both sides
  * @param base corners of the base light's face, if there is one
  * @param window corners of the window, if there is one
  * @param board corners of the board that a book light bounces off, if there is one
@@ -57,6 +67,9 @@ public record Plan(
         List<Rim> rims,
         List<List<Vector3D>> props,
         List<List<List<Vector3D>>> cards,
+        List<List<Vector3D>> doors,
+        List<List<Vector3D>> secondLights,
+        List<Vector3D> strip,
         List<Vector3D> base,
         List<Vector3D> window,
         List<Vector3D> board,
@@ -75,6 +88,7 @@ public record Plan(
     public static Plan of(TableSet set, double reach, int size) {
         View view = View.of(set);
         Pose pose = set.pose();
+        KeyLight key = KeyLight.of(set, Illuminance.COARSE);
         return new Plan(
                 pose.source(),
                 pose.centre(),
@@ -89,6 +103,9 @@ public record Plan(
                 set.dish().rims(),
                 set.props().stream().map(Plan::outline).toList(),
                 set.cards().stream().map(Card::outlines).toList(),
+                set.doors().stream().map(Panel::corners).toList(),
+                SecondLight.of(set).stream().map(SecondLight::patch).toList(),
+                strip(set, key),
                 set.base() instanceof BroadBase base ? outline(base.as(set.light())) : List.of(),
                 set.ambient().window() instanceof SideWindow window ? corners(window) : List.of(),
                 set.light().filling() instanceof BookLight book ? pose.board(book) : List.of(),
@@ -97,7 +114,38 @@ public record Plan(
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
                         .mapToObj(stops -> StopRing.of(set, stops))
                         .toList(),
-                StopMap.of(KeyLight.of(set, Illuminance.COARSE), reach, size));
+                StopMap.of(key, reach, size));
+    }
+
+    private static List<Vector3D> strip(TableSet set, KeyLight key) {
+        return CutLine.of(set, key)
+                .map(line -> {
+                    boolean patterned = line.card() >= 0
+                            && set.cards().get(line.card()).cut().patterned();
+                    if (patterned) {
+                        Patches patches = Patches.of(
+                                line,
+                                key,
+                                set.cards().get(line.card()).cut().holes().pitch());
+                        return patches.contrast() == 0
+                                ? List.<Vector3D>of()
+                                : Stream.of(patches.from(), patches.peak(), patches.peak(), patches.to())
+                                        .map(line::at)
+                                        .toList();
+                    }
+                    Strip strip = Strip.of(line, key);
+                    double middle = (strip.halfFrom() + strip.halfTo()) / 2;
+                    return Double.isFinite(middle) && strip.most() > 0
+                            ? Stream.of(
+                                            strip.halfFrom(),
+                                            strip.full() > 0 ? strip.fullFrom() : middle,
+                                            strip.full() > 0 ? strip.fullTo() : middle,
+                                            strip.halfTo())
+                                    .map(line::at)
+                                    .toList()
+                            : List.<Vector3D>of();
+                })
+                .orElse(List.of());
     }
 
     private static List<Vector3D> corners(SideWindow window) {

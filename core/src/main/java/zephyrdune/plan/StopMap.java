@@ -14,6 +14,7 @@ public record StopMap(double reach, int size, float[] stops) {
 
     public static StopMap of(KeyLight key, double reach, int size) {
         float[] stops = new float[size * size];
+        key.heroIlluminance(); // found once, before all cores ask for it
         double step = 2 * reach / (size - 1);
         IntStream.range(0, size).parallel().forEach(row -> {
             for (int column = 0; column < size; column++) {

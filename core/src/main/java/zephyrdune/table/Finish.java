@@ -34,6 +34,11 @@ public record Finish(
         LIMITS.require(roughness, index, through);
     }
 
+    /** Whether it is a looking glass. */
+    public boolean polished() {
+        return sheen == Sheen.METAL && roughness == 0;
+    }
+
     static final Finish MATTE = new Finish(Sheen.MATTE, 1, 1, 0);
 
     static Finish coated(double roughness, double index) {

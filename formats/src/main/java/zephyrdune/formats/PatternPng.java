@@ -25,6 +25,9 @@ final class PatternPng {
     /** Longest side on which outlines are followed; larger pictures are averaged down. */
     private static final int LONGEST = 320;
 
+    /** Squares along outlines, and runs between them, of anything that could be cut out. */
+    private static final int MOST_AREAS = 25_000;
+
     private static final double HALF = 0.5;
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
@@ -94,9 +97,15 @@ final class PatternPng {
     }
 
     /** Areas above one half between the middles of cells; round the picture all is shut. */
-    private static Geometry followed(double[] cells, int width, int height) {
+    private static Geometry followed(double[] cells, int width, int height) throws BadFile {
         List<Polygon> areas = new ArrayList<>();
         for (int y = -1; y < height; y++) {
+            if (areas.size() > MOST_AREAS) {
+                throw new BadFile(
+                        "file",
+                        "",
+                        "The picture is too busy to be cut out, with thousands of openings; draw it in plain black and white");
+            }
             int run = 0;
             for (int x = -1; x <= width; x++) {
                 double[] corners = {

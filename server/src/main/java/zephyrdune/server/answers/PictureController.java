@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,6 +30,7 @@ import zephyrdune.picture.Progress;
 import zephyrdune.picture.Smooth;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Effort;
+import zephyrdune.trace.Layers;
 
 /** What can be measured on a picture, and pictures as files. */
 @RestController
@@ -121,22 +124,29 @@ class PictureController {
     }
 
     @PostMapping("/api/picture-files")
-    @Operation(operationId = "pictureFile", summary = "The picture as a file, traced to the end: some seconds of work")
+    @Operation(
+            operationId = "pictureFile",
+            summary = "The picture as a file, traced to the end: some seconds of work; layers named are left out")
     @ApiResponse(
             responseCode = "200",
             content =
                     @Content(
                             mediaType = "application/octet-stream",
                             schema = @Schema(type = "string", format = "binary")))
-    ResponseEntity<byte[]> file(@RequestParam FileKind kind, @RequestBody TableSet set) {
-        byte[] bytes = turnstile.passSlowly(() -> traced(kind, set));
+    ResponseEntity<byte[]> file(
+            @RequestParam FileKind kind, @RequestParam(defaultValue = "") List<String> off, @RequestBody TableSet set) {
+        Set<Integer> layers = IntStream.range(0, Layers.count(set.cards().size()))
+                .filter(layer -> off.contains(Layers.word(layer)))
+                .boxed()
+                .collect(Collectors.toSet());
+        byte[] bytes = turnstile.passSlowly(() -> traced(kind, set, layers));
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
                 .body(bytes);
     }
 
-    private static byte[] traced(FileKind kind, TableSet set) {
+    private static byte[] traced(FileKind kind, TableSet set, Set<Integer> off) {
         int width = kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH;
         int height = (int) Math.max(
                 1,
@@ -146,7 +156,7 @@ class PictureController {
                                 * set.camera().sensorHeight()
                                 / set.camera().sensorWidth())));
         Film film = new Film(set, width, height, false);
-        Mix mix = Mix.of(set, Set.of());
+        Mix mix = Mix.of(set, off);
         int passes = kind == FileKind.SMALL_PNG ? SMALL_PASSES : FILE_PASSES;
         for (int pass = 0; pass < passes; pass++) {
             film.pass(Effort.USUAL, mix, Progress.DONE, () -> false);

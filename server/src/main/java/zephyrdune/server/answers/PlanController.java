@@ -74,6 +74,9 @@ class PlanController {
             List<Rim> rims,
             List<List<Point>> props,
             List<List<List<Point>>> cards,
+            List<List<Point>> doors,
+            List<List<Point>> secondLights,
+            List<Point> strip,
             List<Point> base,
             List<Point> window,
             List<Point> board,
@@ -97,6 +100,9 @@ class PlanController {
                     plan.cards().stream()
                             .map(card -> card.stream().map(PlanAnswer::points).toList())
                             .toList(),
+                    plan.doors().stream().map(PlanAnswer::points).toList(),
+                    plan.secondLights().stream().map(PlanAnswer::points).toList(),
+                    points(plan.strip()),
                     points(plan.base()),
                     points(plan.window()),
                     points(plan.board()),

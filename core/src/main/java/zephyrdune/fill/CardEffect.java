@@ -1,0 +1,115 @@
+package zephyrdune.fill;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Refused;
+import zephyrdune.measure.Stops;
+import zephyrdune.picture.CardsInFrame;
+import zephyrdune.picture.Mix;
+import zephyrdune.table.Card;
+import zephyrdune.table.TableSet;
+import zephyrdune.trace.Incidence;
+import zephyrdune.trace.Stage;
+
+/**
+ * What one card does: the set with it against the set without it, at the power that the set has with it.
+ *
+ * @param litSide stops that it adds to the hero's lit side; absent where there is no light or no lit side
+ * @param shadowSide stops that it adds to the shadow side
+ * @param top stops that it adds to the hero's lit top
+ * @param unseenFrom level distance from the hero from which on the frame does not see it, metres; absent where it is always seen
+ * @param secondLight what it mirrors onto the table, if it is a mirror
+ */
+public record CardEffect(
+        OptionalDouble litSide,
+        OptionalDouble shadowSide,
+        OptionalDouble top,
+        OptionalDouble unseenFrom,
+        Optional<SecondLight> secondLight) {
+
+    private static final int LOOKS = 384;
+    private static final double NEAREST = 0.02;
+    private static final double FARTHEST = 3;
+    private static final double STEP = 0.05;
+    private static final double FINE = 0.004;
+
+    /** @throws Refused where the set has no such card */
+    public static CardEffect of(TableSet set, int card) {
+        if (card < 0 || card >= set.cards().size()) {
+            throw new Refused("cards", "There is no card %d in this set".formatted(card + 1));
+        }
+        KeyLight key = KeyLight.of(set);
+        Mix mix = Mix.of(set, Set.of(), key);
+        List<Card> others = new ArrayList<>(set.cards());
+        Card one = others.remove(card);
+        TableSet without = set.withCards(others);
+        Optional<Fill> with = Fill.of(set, key);
+        double up = set.dish().top();
+        Vector3D hero = Vector3D.of(0, 0, up);
+        // the layers of the cards that are left are those of the others, and count alike
+        return new CardEffect(
+                with.map(fill -> added(set, without, mix, fill.lit(), level(fill.lit())))
+                        .orElse(OptionalDouble.empty()),
+                with.map(fill -> added(set, without, mix, fill.shadow(), level(fill.shadow())))
+                        .orElse(OptionalDouble.empty()),
+                added(set, without, mix, hero, Vector3D.Unit.PLUS_Z),
+                unseenFrom(set, card, one),
+                SecondLight.of(set, one).stream().findFirst());
+    }
+
+    private static Vector3D level(Vector3D place) {
+        return Vector3D.of(place.getX(), place.getY(), 0).normalize();
+    }
+
+    private static OptionalDouble added(TableSet set, TableSet without, Mix mix, Vector3D place, Vector3D normal) {
+        double stops = Stops.between(light(set, mix, place, normal), light(without, mix, place, normal));
+        return Double.isFinite(stops) ? OptionalDouble.of(stops) : OptionalDouble.empty();
+    }
+
+    private static double light(TableSet set, Mix mix, Vector3D place, Vector3D normal) {
+        double[] layers = new Incidence(set, Stage.of(set)).at(place, normal, LOOKS);
+        double sum = 0;
+        for (int layer = 0; layer < layers.length / 3; layer++) {
+            sum += mix.weight(layer, 1) * layers[3 * layer + 1];
+        }
+        return sum;
+    }
+
+    private static OptionalDouble unseenFrom(TableSet set, int card, Card one) {
+        double seen = 0;
+        for (double distance = NEAREST; distance <= FARTHEST; distance += STEP) {
+            if (seen(set, card, one, distance)) {
+                seen = distance;
+            }
+        }
+        if (seen + STEP > FARTHEST) {
+            return OptionalDouble.empty();
+        }
+        double near = seen;
+        double far = seen + STEP;
+        while (seen > 0 && far - near > FINE) {
+            double middle = (near + far) / 2;
+            if (seen(set, card, one, middle)) {
+                near = middle;
+            } else {
+                far = middle;
+            }
+        }
+        return OptionalDouble.of(seen == 0 ? NEAREST : far);
+    }
+
+    private static boolean seen(TableSet set, int card, Card one, double distance) {
+        try {
+            List<Card> cards = new ArrayList<>(set.cards());
+            cards.set(card, one.withDistance(distance));
+            return CardsInFrame.of(set.withCards(cards)).share(card) > 0;
+        } catch (Refused inTheDish) {
+            return true;
+        }
+    }
+}

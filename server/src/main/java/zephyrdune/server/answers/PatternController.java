@@ -1,0 +1,86 @@
+package zephyrdune.server.answers;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.PatternFile;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.formats.TemplatePdf;
+import zephyrdune.formats.TemplateSvg;
+import zephyrdune.measure.Refused;
+import zephyrdune.table.Card;
+import zephyrdune.table.TableSet;
+
+/** Patterns from drawings, and back to paper. */
+@RestController
+@Tag(name = "shaping")
+class PatternController {
+
+    private final Turnstile turnstile;
+
+    PatternController(Turnstile turnstile) {
+        this.turnstile = turnstile;
+    }
+
+    /** A pattern as the part of a card that it becomes. */
+    record PatternAnswer(
+            @Schema(ref = "#/components/schemas/OwnHoles") JsonNode holes) {}
+
+    /** Kinds of template files. */
+    enum TemplateKind {
+        SVG,
+        PDF
+    }
+
+    @PostMapping(value = "/api/pattern-files", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Operation(
+            operationId = "openPatternFile",
+            summary = "Read a pattern from an SVG drawing or a black-and-white PNG picture; nothing is saved")
+    PatternAnswer open(
+            @RequestParam String name,
+            @RequestParam double widthMetres,
+            @RequestParam PatternFile.Open open,
+            HttpServletRequest request)
+            throws IOException, BadFile {
+        byte[] file = request.getInputStream().readNBytes(PatternFile.LONGEST_FILE + 1);
+        return new PatternAnswer(SetFormat.part(PatternFile.read(file, name, widthMetres, open)));
+    }
+
+    @PostMapping("/api/template-files")
+    @Operation(
+            operationId = "templateFile",
+            summary = "A card's cutting template at true size, as SVG or as PDF on A4 pages")
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = "application/octet-stream",
+                            schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> template(
+            @RequestParam int card, @RequestParam TemplateKind kind, @RequestBody TableSet set) {
+        if (card < 0 || card >= set.cards().size()) {
+            throw new Refused("cards", "There is no card %d in this set".formatted(card + 1));
+        }
+        Card cut = set.cards().get(card);
+        String title = "%s, card %d".formatted(set.title(), card + 1);
+        byte[] bytes = turnstile.passSlowly(
+                () -> kind == TemplateKind.SVG ? TemplateSvg.write(title, cut) : TemplatePdf.write(title, cut));
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
+                .body(bytes);
+    }
+}

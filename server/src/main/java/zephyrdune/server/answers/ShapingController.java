@@ -1,0 +1,213 @@
+package zephyrdune.server.answers;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.fill.CardEffect;
+import zephyrdune.fill.SecondLight;
+import zephyrdune.finding.Finding;
+import zephyrdune.formats.ReadingsFile;
+import zephyrdune.measure.Refused;
+import zephyrdune.move.CardPlace;
+import zephyrdune.move.Lever;
+import zephyrdune.move.Sharper;
+import zephyrdune.move.SlitPlacing;
+import zephyrdune.steps.Step;
+import zephyrdune.table.Card;
+import zephyrdune.table.Piece;
+import zephyrdune.table.TableSet;
+import zephyrdune.trace.Layers;
+
+/** What is put round the dish after the light is placed: cards, flags, patterns, and what they spoil. */
+@RestController
+@Tag(name = "shaping", description = "Cards, flags, slits and patterns")
+class ShapingController {
+
+    private final Turnstile turnstile;
+
+    ShapingController(Turnstile turnstile) {
+        this.turnstile = turnstile;
+    }
+
+    /** Something that spoils the picture; what can be tried, and the set after it: null where there is nothing to try. */
+    record FindingAnswer(
+            Finding.Kind kind,
+            String field,
+            String words,
+            String action,
+            @Schema(nullable = true) TableSet set) {
+
+        static FindingAnswer of(Finding finding) {
+            return new FindingAnswer(
+                    finding.kind(),
+                    ReadingsFile.field(finding.field()),
+                    finding.words(),
+                    finding.action(),
+                    finding.tried().orElse(null));
+        }
+    }
+
+    /** A frame of the set with some of its lights and cards away; layers of its picture to leave out; readings, null where none. */
+    record StepAnswer(
+            Step.Kind kind,
+            String words,
+            TableSet set,
+            List<String> off,
+            @Schema(types = {"number", "null"}) Double litToShadowStops,
+            @Schema(types = {"number", "null"}) Double shadowDepthStops) {
+
+        static StepAnswer of(Step step) {
+            return new StepAnswer(
+                    step.kind(),
+                    step.kind().words(),
+                    step.set(),
+                    step.off().stream().sorted().map(Layers::word).toList(),
+                    nullable(step.litToShadow()),
+                    nullable(step.shadowDepth()));
+        }
+    }
+
+    /** A mirrored light and the corners of its patch on the table. */
+    record SecondLightAnswer(Point light, Point middle, List<Point> patch) {
+
+        static SecondLightAnswer of(SecondLight second) {
+            return new SecondLightAnswer(
+                    Point.of(second.light()),
+                    Point.of(second.middle()),
+                    second.patch().stream().map(Point::of).toList());
+        }
+    }
+
+    /** What one card adds, in stops; null where there is no light. */
+    record CardEffectAnswer(
+            @Schema(types = {"number", "null"}) Double litSideStops,
+            @Schema(types = {"number", "null"}) Double shadowSideStops,
+            @Schema(types = {"number", "null"}) Double topStops,
+            @Schema(types = {"number", "null"}) Double unseenFromMetres,
+            Optional<SecondLightAnswer> secondLight) {
+
+        static CardEffectAnswer of(CardEffect effect) {
+            return new CardEffectAnswer(
+                    nullable(effect.litSide()),
+                    nullable(effect.shadowSide()),
+                    nullable(effect.top()),
+                    nullable(effect.unseenFrom()),
+                    effect.secondLight().map(SecondLightAnswer::of));
+        }
+    }
+
+    /** Boards that leave a slit; the numbers and the set are null where no slit does what is wanted. */
+    record SlitAnswer(
+            @Schema(nullable = true) TableSet set,
+            @Schema(types = {"number", "null"}) Double gapMetres,
+            @Schema(types = {"number", "null"}) Double stripMetres,
+            @Schema(types = {"number", "null"}) Double backdropStops) {
+
+        static final SlitAnswer NONE = new SlitAnswer(null, null, null, null);
+
+        static SlitAnswer of(SlitPlacing placing) {
+            return new SlitAnswer(placing.set(), placing.gap(), placing.strip(), placing.backdrop());
+        }
+    }
+
+    /** One of the moves that sharpen a pattern. */
+    record SharperAnswer(Lever lever, TableSet set, double metres, List<AdviceController.ChangeAnswer> changes) {
+
+        static SharperAnswer of(Sharper move) {
+            return new SharperAnswer(
+                    move.lever(),
+                    move.set(),
+                    move.metres(),
+                    move.changes().stream()
+                            .map(AdviceController.ChangeAnswer::of)
+                            .toList());
+        }
+    }
+
+    /** The pattern of a card: closed lines of across and up in turn from its middle, metres; what they hold is open, or stands. */
+    record CutAnswer(double widthMetres, double heightMetres, boolean standing, List<double[]> pieces) {
+
+        static CutAnswer of(Card card) {
+            return new CutAnswer(
+                    card.width(),
+                    card.height(),
+                    card.cut().holes().standing(),
+                    card.cut().pieces(card.width(), card.height()).stream()
+                            .map(Piece::corners)
+                            .toList());
+        }
+    }
+
+    private static Double nullable(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    @PostMapping("/api/findings")
+    @Operation(
+            operationId = "findings",
+            summary = "What spoils the picture, the worst first, three at most, each with something that mends it")
+    List<FindingAnswer> findings(@RequestBody TableSet set) {
+        return turnstile.passSlowly(
+                () -> Finding.of(set).stream().map(FindingAnswer::of).toList());
+    }
+
+    @PostMapping("/api/steps")
+    @Operation(
+            operationId = "steps",
+            summary = "The frames that are kept to understand a set: key, cards, base, pattern")
+    List<StepAnswer> steps(@RequestBody TableSet set) {
+        return turnstile.passSlowly(
+                () -> Step.of(set).stream().map(StepAnswer::of).toList());
+    }
+
+    @PostMapping("/api/card-effects")
+    @Operation(
+            operationId = "cardEffect",
+            summary = "What one card adds to the hero's sides and top, and where it is seen")
+    CardEffectAnswer cardEffect(@RequestParam int card, @RequestBody TableSet set) {
+        return CardEffectAnswer.of(turnstile.passSlowly(() -> CardEffect.of(set, card)));
+    }
+
+    @PostMapping("/api/card-cuts")
+    @Operation(operationId = "cardCut", summary = "The pattern cut into one card, for drawing it")
+    CutAnswer cut(@RequestParam int card, @RequestBody TableSet set) {
+        if (card < 0 || card >= set.cards().size()) {
+            throw new Refused("cards", "There is no card %d in this set".formatted(card + 1));
+        }
+        return CutAnswer.of(set.cards().get(card));
+    }
+
+    @PostMapping("/api/card-places")
+    @Operation(operationId = "placeCard", summary = "The set with one card in a usual place")
+    TableSet place(@RequestParam int card, @RequestParam CardPlace place, @RequestBody TableSet set) {
+        return place.put(set, card);
+    }
+
+    @PostMapping("/api/slit-placings")
+    @Operation(
+            operationId = "placeSlit",
+            summary = "Two boards whose strip of full light covers the hero, with the backdrop so many stops under it")
+    SlitAnswer slit(@RequestParam double underStops, @RequestBody TableSet set) {
+        if (!(underStops >= 0 && underStops <= 10)) {
+            throw new Refused("underStops", "How far under the hero the backdrop shall be is 0 to 10 stops");
+        }
+        return turnstile
+                .passSlowly(() -> SlitPlacing.of(set, underStops))
+                .map(SlitAnswer::of)
+                .orElse(SlitAnswer.NONE);
+    }
+
+    @PostMapping("/api/sharper")
+    @Operation(operationId = "sharper", summary = "The two moves that sharpen a thrown pattern; none without a pattern")
+    List<SharperAnswer> sharper(@RequestBody TableSet set) {
+        return turnstile.passSlowly(
+                () -> Sharper.of(set).stream().map(SharperAnswer::of).toList());
+    }
+}

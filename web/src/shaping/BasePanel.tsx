@@ -1,0 +1,65 @@
+import type { Base, Light } from "../api/types";
+import { Select } from "../controls/Choice";
+import { KindChoice } from "../controls/KindChoice";
+import { BASES } from "../controls/kinds";
+import { PanelButton } from "../controls/PanelButton";
+import { PartFields } from "../controls/PartFields";
+import { usePreferences } from "../table/preferences";
+import { useTable } from "../table/store";
+import { tryOut } from "./actions";
+
+const ONE = "one light alone";
+const TWO = "a key and a base";
+
+/** A broad base a stop under the key, from the same side: the usual recipe for soft sun. */
+function softSun(light: Light): Base {
+  return {
+    kind: "broad-base",
+    underStops: 1,
+    widthMetres: 1.2,
+    heightMetres: 1.2,
+    clockHours: light.clockHours,
+    heightAngleDegrees: Math.max(35, light.heightAngleDegrees),
+    distanceMetres: 1.2,
+  };
+}
+
+/** A second, broad light that softens what the key leaves dark; strict people do without. */
+export function BasePanel() {
+  const set = useTable((table) => table.set);
+  const { oneLight, setOneLight } = usePreferences();
+  if (!set) return null;
+  return (
+    <>
+      <Select
+        label="Lit by"
+        value={oneLight ? ONE : TWO}
+        choices={[ONE, TWO]}
+        testId="one-light"
+        onChoose={(word) => {
+          setOneLight(word === ONE);
+          if (word === ONE && set.base.kind !== "no-base") {
+            tryOut({ ...set, base: BASES["no-base"] }, "The base light is gone");
+          }
+        }}
+      />
+      {oneLight ? (
+        <p className="col-span-2 self-end pb-1 text-soft text-sm leading-tight">
+          Cards and the room are all that fills. Base lights are hidden everywhere.
+        </p>
+      ) : (
+        <>
+          <KindChoice path="base" label="Base light" kinds={BASES} />
+          <PanelButton
+            onClick={() =>
+              tryOut({ ...set, base: softSun(set.light) }, "Base one stop under the key")
+            }
+          >
+            Soft sun
+          </PanelButton>
+          <PartFields path="base" />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,177 @@
+import { useQuery } from "@tanstack/react-query";
+import { FileDown, FileUp } from "lucide-react";
+import { useRef, useState } from "react";
+import { api } from "../api/client";
+import type { Card, CardCut, PatternOpen, TableSet } from "../api/types";
+import { KindChoice } from "../controls/KindChoice";
+import { HOLES } from "../controls/kinds";
+import { PanelButton } from "../controls/PanelButton";
+import { PartFields } from "../controls/PartFields";
+import { useReadingKinds } from "../readings/answers";
+import { figure } from "../readings/figures";
+import { useLength } from "../table/preferences";
+import { useTable } from "../table/store";
+import { openPattern, saveTemplate, tryOut } from "./actions";
+
+/** The pattern cut into a card: from the library, or a file of one's own. */
+export function CutFields({ at, card }: { at: number; card: Card }) {
+  const path = `cards.${at}.cut.holes`;
+  const any = card.cut.holes.kind !== "no-holes";
+  return (
+    <>
+      <KindChoice path={path} label="Pattern" kinds={HOLES} />
+      <PartFields path={path} />
+      {any && <Preview at={at} />}
+      <Import at={at} />
+      {any && (
+        <div className="min-w-0">
+          <p className="text-soft text-xs">Template, 1 : 1</p>
+          <div className="mt-0.5 grid grid-cols-2 gap-1">
+            <PanelButton
+              name="Save the template as SVG"
+              onClick={() => void saveTemplate(at, "SVG")}
+            >
+              <FileDown size={14} aria-hidden /> SVG
+            </PanelButton>
+            <PanelButton
+              name="Save the template as PDF on A4"
+              onClick={() => void saveTemplate(at, "PDF")}
+            >
+              <FileDown size={14} aria-hidden /> PDF
+            </PanelButton>
+          </div>
+        </div>
+      )}
+      {any && card.cut.holes.kind !== "slit" && <SharperMoves />}
+    </>
+  );
+}
+
+/** A drawing or picture of one's own. */
+function Import({ at }: { at: number }) {
+  const picker = useRef<HTMLInputElement>(null);
+  const [open, setOpen] = useState<PatternOpen>("LIGHT");
+  const pick = (parts: PatternOpen) => {
+    setOpen(parts);
+    picker.current?.click();
+  };
+  return (
+    <>
+      <input
+        ref={picker}
+        type="file"
+        accept=".svg,.png,image/svg+xml,image/png"
+        aria-label="Pattern file"
+        data-testid="pattern-file"
+        className="hidden"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void openPattern(at, file, open);
+        }}
+      />
+      <div className="min-w-0">
+        <p className="text-soft text-xs">Your own, SVG or PNG</p>
+        <div className="mt-0.5 grid grid-cols-2 gap-1">
+          <PanelButton name="Open a pattern; white parts are open" onClick={() => pick("LIGHT")}>
+            <FileUp size={14} aria-hidden /> White
+          </PanelButton>
+          <PanelButton name="Open a pattern; black parts are open" onClick={() => pick("DARK")}>
+            <FileUp size={14} aria-hidden /> Black
+          </PanelButton>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** The card as it would look held against a window. */
+function Preview({ at }: { at: number }) {
+  const set = useTable((table) => table.possible);
+  const cut = useQuery({
+    queryKey: ["card-cut", set?.cards[at]],
+    queryFn: () => api.cardCut(set as TableSet, at),
+    enabled: set !== null && at < set.cards.length,
+    placeholderData: (before) => before,
+    gcTime: 0,
+  });
+  return cut.data ? <CutDrawing cut={cut.data} /> : null;
+}
+
+function CutDrawing({ cut }: { cut: CardCut }) {
+  const { widthMetres: width, heightMetres: height, standing } = cut;
+  const points = (piece: number[]) =>
+    Array.from(
+      { length: piece.length / 2 },
+      (_, i) => `${piece[2 * i]?.toFixed(4)},${(-(piece[2 * i + 1] ?? 0)).toFixed(4)}`,
+    ).join(" ");
+  return (
+    <svg
+      role="img"
+      aria-label={`The pattern: ${cut.pieces.length} pieces`}
+      data-testid="cut-preview"
+      viewBox={`${-width / 2} ${-height / 2} ${width} ${height}`}
+      className="row-span-2 h-24 w-full self-end rounded-md border border-line bg-surround p-1"
+    >
+      <rect
+        x={-width / 2}
+        y={-height / 2}
+        width={width}
+        height={height}
+        className={standing ? "fill-ink" : "fill-ground"}
+      />
+      {cut.pieces.map((piece) => (
+        <polygon
+          key={piece.slice(0, 6).join(" ")}
+          points={points(piece)}
+          className={standing ? "fill-ground" : "fill-ink"}
+        />
+      ))}
+    </svg>
+  );
+}
+
+const BY: Record<string, string> = {
+  CUT_DISTANCE: "Card nearer to the dish",
+  FACE_SIZE: "Smaller light",
+};
+
+/** The two moves that sharpen a pattern, each with what it does. */
+function SharperMoves() {
+  const set = useTable((table) => table.possible);
+  const dragging = useTable((table) => table.dragging);
+  const length = useLength();
+  const kinds = useReadingKinds();
+  const moves = useQuery({
+    queryKey: ["sharper", set],
+    queryFn: () => api.sharper(set as TableSet),
+    enabled: set !== null && !dragging,
+    placeholderData: (before) => before,
+    gcTime: 0,
+  });
+  if (!moves.data || moves.data.length === 0) return null;
+  return (
+    <ul className="col-span-full grid gap-1" data-testid="sharper">
+      {moves.data.map((move) => {
+        const words = move.changes.flatMap(({ kind, before, after }) => {
+          const found = kinds.find((one) => one.kind === kind);
+          if (!found || before === null || after === null) return [];
+          const was = figure(found, before, length);
+          const is = figure(found, after, length);
+          return was.text === is.text
+            ? []
+            : [`${found.title.toLowerCase()} ${was.text} → ${is.text} ${is.unit}`];
+        });
+        const name = BY[move.lever] ?? move.lever;
+        return (
+          <li key={move.lever} className="flex items-center gap-2 text-sm">
+            <PanelButton className="shrink-0" onClick={() => tryOut(move.set, `${name}: done`)}>
+              {name}
+            </PanelButton>
+            <span className="text-soft leading-tight">{words.join(" · ")}</span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
