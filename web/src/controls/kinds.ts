@@ -234,7 +234,7 @@ export const CARD: Card = {
   widthMetres: 0.3,
   heightMetres: 0.3,
   clockHours: 4,
-  distanceMetres: 0.3,
+  distanceMetres: 0.34,
   liftMetres: 0,
   turnDegrees: 0,
   leanDegrees: 0,

@@ -27,7 +27,7 @@ export function AddCard({ full }: { full: boolean }) {
                 <Popover.Close asChild>
                   <button
                     type="button"
-                    onClick={() => void addCard(card, place, name)}
+                    onClick={() => void addCard(card, place)}
                     className="min-h-11 w-full rounded px-2 py-1 text-left hover:bg-raised"
                   >
                     <span className="block font-medium text-sm leading-tight">{name}</span>

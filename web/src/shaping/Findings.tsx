@@ -74,14 +74,14 @@ function Try({ finding, ...rest }: { finding: Finding }) {
   const { set, action } = finding;
   if (!set) return null;
   return (
-    <Button
-      look="outline"
-      className="h-7 shrink-0 px-2 max-sm:h-11"
+    <button
+      type="button"
+      className="h-7 shrink-0 rounded-md border border-edge/60 px-2 hover:bg-raised max-sm:h-11"
       onClick={() => tryOut(set, `${action}: done`)}
       {...rest}
     >
       {action}
-    </Button>
+    </button>
   );
 }
 

@@ -12,13 +12,13 @@ export function tryOut(set: TableSet, said: string): void {
 }
 
 /** Adds a card in its usual place. */
-export async function addCard(card: Card, place: CardPlace, name: string): Promise<void> {
+export async function addCard(card: Card, place: CardPlace): Promise<void> {
   const { set } = useTable.getState();
   if (!set) return;
   const cards = [...set.cards, card];
   const placed = await attempt(() => api.placeCard({ ...set, cards }, cards.length - 1, place));
   if (!placed) return;
-  tryOut(placed, `${name} added`);
+  useTable.getState().replace(placed);
   pickCard(cards.length - 1);
 }
 

@@ -7,7 +7,8 @@ import zephyrdune.table.Rim;
 import zephyrdune.table.TableSet;
 
 /**
- * The difference of the key's light between two places, with nothing in its way.
+ * The difference of the key's light between two places, past cards and flags. Under a thrown pattern the light is compared as it would be
+ * without the pattern: from patch to dark it says nothing of how light falls off.
  *
  * @param from the place compared with, metres
  * @param to the place compared, metres
@@ -41,14 +42,18 @@ public record FallOff(Vector3D from, Vector3D to, double stops, double rule) {
         double half = set.camera().framedWidth() / 2;
         Vector3D left = Vector3D.of(-half, 0, 0);
         Vector3D right = Vector3D.of(half, 0, 0);
-        boolean leftBrighter = key.at(left, UP) >= key.at(right, UP);
+        boolean leftBrighter = light(key, left, UP) >= light(key, right, UP);
         return between(key, leftBrighter ? left : right, UP, leftBrighter ? right : left, UP);
     }
 
     /** From the hero's lit top to the backdrop straight behind it at the same height. */
     public static FallOff heroToBackdrop(TableSet set, KeyLight key) {
         Vector3D behind = Vector3D.of(0, set.backdrop().distance(), set.dish().top());
-        return between(key, key.hero(), UP, behind, TOWARDS_CAMERA);
+        return new FallOff(
+                key.hero(),
+                behind,
+                Stops.between(key.at(behind, TOWARDS_CAMERA), key.heroIlluminance()),
+                rule(key, key.hero(), behind));
     }
 
     /** What brings the exposure of the hero back after a move: the stops of power that the set after it needs more. */
@@ -58,8 +63,16 @@ public record FallOff(Vector3D from, Vector3D to, double stops, double rule) {
     }
 
     private static FallOff between(KeyLight key, Vector3D from, Vector3D fromNormal, Vector3D to, Vector3D toNormal) {
+        return new FallOff(
+                from, to, Stops.between(light(key, to, toNormal), light(key, from, fromNormal)), rule(key, from, to));
+    }
+
+    private static double light(KeyLight key, Vector3D place, Vector3D normal) {
+        return key.patterned() ? key.openAt(place, normal) : key.at(place, normal);
+    }
+
+    private static double rule(KeyLight key, Vector3D from, Vector3D to) {
         Vector3D light = key.face().centre();
-        double rule = 2 * Stops.between(light.distance(from), light.distance(to));
-        return new FallOff(from, to, Stops.between(key.at(to, toNormal), key.at(from, fromNormal)), rule);
+        return 2 * Stops.between(light.distance(from), light.distance(to));
     }
 }

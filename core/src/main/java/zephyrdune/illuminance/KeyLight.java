@@ -88,6 +88,11 @@ public final class KeyLight {
         return face;
     }
 
+    /** Whether a card throws a pattern of more than one patch. */
+    public boolean patterned() {
+        return patterned;
+    }
+
     /** The middle of the hero's lit top, metres. */
     public Vector3D hero() {
         return hero;

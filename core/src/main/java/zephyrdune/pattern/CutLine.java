@@ -48,8 +48,11 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
         for (int i = 0; i < cards.size(); i++) {
             Card card = cards.get(i);
             for (Panel panel : card.panels()) {
+                if (!card.black() || !towards(key, panel)) {
+                    continue;
+                }
                 for (Vector3D axis : List.of(panel.across(), panel.up())) {
-                    Optional<CutLine> line = of(key, i, panel, axis).filter(found -> card.black() && found.cuts(key));
+                    Optional<CutLine> line = of(key, i, panel, axis).filter(found -> found.cuts(key));
                     if (line.isPresent()) {
                         return line;
                     }

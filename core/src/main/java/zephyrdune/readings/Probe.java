@@ -34,6 +34,12 @@ import zephyrdune.table.TableSet;
 final class Probe {
 
     private static final String COVERED = "Something stands where the shadow would be probed";
+    private static final String KEPT_OFF =
+            "A card keeps the key off the place where this is probed: with or without the dish it is dark";
+
+    /** Less of the open light than this is dark. */
+    private static final double HARDLY = 0.1;
+
     private static final String NO_LIGHT = "The light does not reach this place";
 
     private final TableSet set;
@@ -184,8 +190,14 @@ final class Probe {
     private Reading shadowDepth() {
         return ShadowDepth.of(set, key)
                 .filter(depth -> Double.isFinite(depth.stops()))
-                .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place()))
+                .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
+                        .noting(dark(depth.place()) ? KEPT_OFF : ""))
                 .orElseGet(() -> Reading.absent(SHADOW_DEPTH, shadow.isEmpty() ? noShadow() : COVERED));
+    }
+
+    /** Whether cards leave hardly any of the key where a shadow is looked for. */
+    private boolean dark(Vector3D place) {
+        return key.at(place, Vector3D.Unit.PLUS_Z) < HARDLY * key.openAt(place, Vector3D.Unit.PLUS_Z);
     }
 
     private Reading fallOff(ReadingKind kind, FallOff fallOff) {
