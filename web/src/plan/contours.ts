@@ -17,6 +17,7 @@ export type Grid = { columns: number; rows: number; values: (number | null)[] };
 const STEP = 0.5;
 const BRIGHTEST = 6;
 const DIMMEST = -5;
+const MOST_LABELLED = 8;
 
 /** Contour lines of light over the table, half a stop apart, drawn from the map that the core computed; metres. */
 export function contourLines(map: Plan["map"], light: Point): ContourLine[] {
@@ -28,7 +29,9 @@ export function contourLines(map: Plan["map"], light: Point): ContourLine[] {
     const placed = pieces.map((piece) =>
       piece.map(({ x, y }) => ({ x: -map.reach + x * cell, y: -map.reach + y * cell })),
     );
-    return { stops, pieces: placed, label: labelPlace(placed, light, away) };
+    // a pattern's many small pieces leave no room for labels
+    const label = placed.length > MOST_LABELLED ? null : labelPlace(placed, light, away);
+    return { stops, pieces: placed, label };
   });
 }
 

@@ -8,10 +8,10 @@ import { usePreferences } from "../table/preferences";
 import { useTable } from "../table/store";
 import { tryOut } from "./actions";
 
-const ONE = "one light alone";
-const TWO = "a key and a base";
+const ONE = "one light";
+const TWO = "key and base";
 
-/** A broad base a stop under the key, from the same side: the usual recipe for soft sun. */
+/** A broad base a stop under the key, from the same side and behind it: the usual recipe for soft sun. */
 function softSun(light: Light): Base {
   return {
     kind: "broad-base",
@@ -20,7 +20,7 @@ function softSun(light: Light): Base {
     heightMetres: 1.2,
     clockHours: light.clockHours,
     heightAngleDegrees: Math.max(35, light.heightAngleDegrees),
-    distanceMetres: 1.2,
+    distanceMetres: Math.min(4, Math.max(1.2, light.distanceMetres + 0.3)),
   };
 }
 

@@ -64,7 +64,7 @@ function CardFields({ at, card }: { at: number; card: Card }) {
   const slit = card.cut.holes.kind === "slit";
   return (
     <>
-      <Effect card={at} />
+      <Effect card={at} mirror={card.surface === "mirror"} />
       <div className="col-span-full flex flex-wrap gap-1.5">
         <PanelButton onClick={() => void placeCard(at, "OPPOSITE")}>Opposite the light</PanelButton>
         <PanelButton onClick={() => void placeCard(at, "BOUNCE")}>Turn to bounce</PanelButton>
@@ -95,7 +95,7 @@ function CardFields({ at, card }: { at: number; card: Card }) {
 }
 
 /** What the card adds where it matters, and how near it can come before the frame sees it. */
-function Effect({ card }: { card: number }) {
+function Effect({ card, mirror }: { card: number; mirror: boolean }) {
   const set = useTable((table) => table.possible);
   const dragging = useTable((table) => table.dragging);
   const length = useLength();
@@ -122,6 +122,7 @@ function Effect({ card }: { card: number }) {
           {data.unseenFromMetres === null
             ? "The frame sees it wherever it stands."
             : `Out of the frame from ${length.show(data.unseenFromMetres)} ${length.unit}.`}
+          {mirror && !data.secondLight && " Its second light goes level or up, past the table."}
           {data.secondLight &&
             ` Its second light lands ${length.show(data.secondLight.middle.x)} ${length.unit} right, ${length.show(data.secondLight.middle.y)} ${length.unit} behind the hero.`}
         </>

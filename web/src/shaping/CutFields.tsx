@@ -70,14 +70,14 @@ function Import({ at }: { at: number }) {
           if (file) void openPattern(at, file, open);
         }}
       />
-      <div className="min-w-0">
-        <p className="text-soft text-xs">Your own, SVG or PNG</p>
+      <div className="col-span-2 min-w-0">
+        <p className="text-soft text-xs">Your own: SVG outlines, or a PNG whose</p>
         <div className="mt-0.5 grid grid-cols-2 gap-1">
-          <PanelButton name="Open a pattern; white parts are open" onClick={() => pick("LIGHT")}>
-            <FileUp size={14} aria-hidden /> White
+          <PanelButton onClick={() => pick("LIGHT")}>
+            <FileUp size={14} aria-hidden className="shrink-0" /> white is open
           </PanelButton>
-          <PanelButton name="Open a pattern; black parts are open" onClick={() => pick("DARK")}>
-            <FileUp size={14} aria-hidden /> Black
+          <PanelButton onClick={() => pick("DARK")}>
+            <FileUp size={14} aria-hidden className="shrink-0" /> black is open
           </PanelButton>
         </div>
       </div>

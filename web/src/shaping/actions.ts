@@ -45,7 +45,7 @@ export async function placeSlit(underStops: number): Promise<void> {
   if (!found) return;
   if (!found.set || found.gapMetres === null || found.backdropStops === null) {
     tell(
-      "No slit covers the hero with the backdrop that dark; move the backdrop away or the light to the side",
+      "No slit covers the hero with the backdrop that dark; move the light to the side of the dish, or the backdrop away",
       { tone: "alarm" },
     );
     return;

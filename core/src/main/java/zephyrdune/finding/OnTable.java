@@ -7,9 +7,11 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.EmittingFace;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Stops;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Move;
 import zephyrdune.move.Shaping;
@@ -17,7 +19,9 @@ import zephyrdune.pattern.CutLine;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
 import zephyrdune.shadow.HeroShade;
+import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
+import zephyrdune.table.Panel;
 import zephyrdune.table.Prop;
 import zephyrdune.table.TableSet;
 
@@ -31,6 +35,7 @@ final class OnTable {
 
     private static final double STEP = 0.02;
     private static final double FARTHEST = 0.5;
+    private static final double FARTHEST_BASE = 5;
 
     /** Stops above the hero from which a place of the table draws the eye, and what is left of them after it was mended. */
     private static final double HOT = 1.3;
@@ -50,6 +55,45 @@ final class OnTable {
     private static final double CUT = 0.9;
 
     private OnTable() {}
+
+    /** A base light that stands between the key and the hero. */
+    static Optional<Spoiled> baseShades(Scene scene) {
+        TableSet set = scene.set;
+        if (!(set.base() instanceof BroadBase base)) {
+            return Optional.empty();
+        }
+        double kept = kept(set, base);
+        return kept <= SHADED
+                ? Optional.empty()
+                : Optional.of(new Spoiled(
+                        Finding.Kind.BASE_IN_THE_WAY,
+                        "base.distance",
+                        "The base light stands in the key's way and keeps %.0f %% of it off the hero"
+                                .formatted(100 * kept),
+                        () -> Trying.first(
+                                        STEP,
+                                        FARTHEST_BASE,
+                                        by -> set.withBase(base.withDistance(base.distance() + by)),
+                                        moved -> kept(moved, (BroadBase) moved.base()) < SHADED / 2)
+                                .map(found -> new Mend(
+                                        "Move the base back by " + Trying.centimetres(found.by()), found.set()))));
+    }
+
+    /** Share of the open key that the base keeps off the hero's top. */
+    private static double kept(TableSet set, BroadBase base) {
+        EmittingFace face = EmittingFace.of(base.as(set.light()));
+        Panel panel = new Panel(
+                face.centre(),
+                face.acrossHalf().normalize(),
+                face.upHalf().normalize(),
+                face.acrossHalf().norm(),
+                face.upHalf().norm(),
+                List.of(),
+                false);
+        KeyLight past = KeyLight.past(set, Cutters.of(List.of(panel)));
+        double open = past.openAt(past.hero(), UP);
+        return open == 0 ? 0 : 1 - past.at(past.hero(), UP) / open;
+    }
 
     static Optional<Spoiled> propShades(Scene scene) {
         TableSet set = scene.set;
@@ -163,8 +207,11 @@ final class OnTable {
     }
 
     private static double hottest(Scene scene) {
+        KeyLight key = scene.key;
         return scene.framed().stream()
-                .mapToDouble(place -> scene.key.levelStops(place.getX(), place.getY(), 0))
+                .mapToDouble(place -> key.patterned()
+                        ? Stops.between(key.openAt(place, UP), key.openAt(key.hero(), UP))
+                        : key.levelStops(place.getX(), place.getY(), 0))
                 .max()
                 .orElse(Double.NEGATIVE_INFINITY);
     }

@@ -22,10 +22,10 @@ public record Change(ReadingKind kind, OptionalDouble before, OptionalDouble aft
 
     static List<Change> between(TableSet before, TableSet after, ReadingKind... kinds) {
         List<Change> changes = new ArrayList<>();
-        for (ReadingKind kind : kinds) {
-            Reading was = Readings.of(before, kind);
-            Reading is = Readings.of(after, kind);
-            changes.add(new Change(kind, was.value(), is.value()));
+        List<Reading> was = Readings.of(before, kinds);
+        List<Reading> is = Readings.of(after, kinds);
+        for (int i = 0; i < kinds.length; i++) {
+            changes.add(new Change(kinds[i], was.get(i).value(), is.get(i).value()));
         }
         return changes;
     }

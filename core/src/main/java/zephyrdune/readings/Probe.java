@@ -44,14 +44,13 @@ final class Probe {
 
     private final TableSet set;
     private final KeyLight key;
-    private final HeroExposure hero;
+    private HeroExposure hero;
     private final Optional<TableShadow> shadow;
     private final ShapingReadings shaping;
 
     Probe(TableSet set) {
         this.set = set;
         key = KeyLight.of(set);
-        hero = HeroExposure.of(set, key);
         shadow = TableShadow.of(set);
         shaping = new ShapingReadings(set, key);
     }
@@ -83,7 +82,7 @@ final class Probe {
                     AMBIENT_FRAME,
                     DEPTH_OF_FIELD,
                     LIGHT_TINT,
-                    SHADOW_TINT -> CameraReadings.read(kind, set, key, hero);
+                    SHADOW_TINT -> CameraReadings.read(kind, set, key, hero());
             case LIT_TO_SHADOW,
                     LIT_TO_SHADOW_BARE,
                     CARD_LIFT,
@@ -98,6 +97,13 @@ final class Probe {
                     BASE_UNDER_KEY,
                     BASE_EDGE -> shaping.read(kind);
         };
+    }
+
+    private HeroExposure hero() {
+        if (hero == null) {
+            hero = HeroExposure.of(set, key);
+        }
+        return hero;
     }
 
     private Reading size(ReadingKind kind) {
@@ -212,7 +218,7 @@ final class Probe {
     }
 
     private Reading backdropTone() {
-        BackdropTone tone = BackdropTone.of(set, key, hero);
+        BackdropTone tone = BackdropTone.of(set, key, hero());
         FallOff behind = FallOff.heroToBackdrop(set, key);
         return Double.isFinite(tone.stops())
                 ? Reading.of(BACKDROP_TONE, tone.stops(), behind.to())

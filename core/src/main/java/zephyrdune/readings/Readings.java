@@ -18,4 +18,10 @@ public final class Readings {
     public static Reading of(TableSet set, ReadingKind kind) {
         return new Probe(set).read(kind);
     }
+
+    /** Some readings, in the order in which they are asked for. */
+    public static List<Reading> of(TableSet set, ReadingKind... kinds) {
+        Probe probe = new Probe(set);
+        return Arrays.stream(kinds).map(probe::read).toList();
+    }
 }

@@ -32,6 +32,10 @@ public record BroadBase(
         LIMITS.require(under, width, height, clock, heightAngle, distance);
     }
 
+    public BroadBase withDistance(double newDistance) {
+        return new BroadBase(under, width, height, clock, heightAngle, newDistance);
+    }
+
     /** Its face as that of a light aimed at the hero point. */
     public Light as(Light key) {
         return new Light(

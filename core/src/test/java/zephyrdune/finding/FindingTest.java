@@ -8,6 +8,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.table.Biscuit;
 import zephyrdune.table.Block;
+import zephyrdune.table.BroadBase;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Card;
@@ -50,6 +51,10 @@ public class FindingTest {
             {Finding.Kind.CARD_THROUGH, plain.withCards(List.of(white(0.5, 12, 1.3), white(0.5, 11, 1.2)))},
             {Finding.Kind.FLARE, Sets.lit(box(0.3, 0.3, 12, 26, 1.1))},
             {Finding.Kind.CAMERA_IN_THE_WAY, Sets.lit(box(0.3, 0.3, 6, 45, 1.8))},
+            {
+                Finding.Kind.BASE_IN_THE_WAY,
+                plain.withLight(box(0.1, 0.1, 9, 45, 1.4)).withBase(new BroadBase(1, 1.2, 1.2, 9 * HOUR, 0.8, 1.2))
+            },
             {Finding.Kind.PROP_SHADES_HERO, plain.withProps(List.of(post))},
             {Finding.Kind.FLAG_EDGE_IN_FRAME, plain.withCards(List.of(white(0.4, 9, 0.25)))},
             {Finding.Kind.PATTERN_WIPED_OUT, plain.withCards(List.of(holed))},

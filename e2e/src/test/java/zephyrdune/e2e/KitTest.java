@@ -108,7 +108,7 @@ public class KitTest extends Browsing {
         assertThat(page.getByText("Must be 2 to 300 cm")).isVisible();
         type("boards." + last + ".widthMetres", "12");
         button("Put Shaving mirror on the table").click();
-        tab("Cards");
+        tab("Cards, flags, gobos");
         assertThat(field("cards.0.widthMetres")).hasValue("12");
         // the set keeps what is taken out of the kit
         click("Kit");

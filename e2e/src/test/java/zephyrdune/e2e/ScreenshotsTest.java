@@ -74,6 +74,29 @@ public class ScreenshotsTest extends Browsing {
         page.waitForTimeout(300);
         shoot("all-readings");
         page.keyboard().press("Escape");
+        tab("Cards, flags, gobos");
+        page.getByTestId("add-card").click();
+        page.getByText("White card").click();
+        page.getByTestId("card-effect").getByText("Out of the frame").waitFor();
+        waitForFiner();
+        shoot("cards");
+        click("Remove it");
+        tab("Shaper");
+        field("light.face.kind").selectOption("disc");
+        type("light.face.diameterMetres", "7");
+        tab("Cards, flags, gobos");
+        page.getByTestId("add-card").click();
+        page.getByText("Leaves").click();
+        type("cards.0.distanceMetres", "25");
+        type("cards.0.liftMetres", "8");
+        settled();
+        page.getByTestId("sharper").scrollIntoViewIfNeeded();
+        waitForFiner();
+        shoot("pattern");
+        for (int i = 0; i < 8; i++) {
+            page.keyboard().press("Control+z");
+        }
+        settled();
         tab("Source");
         shoot("source");
         tab("Shaper");

@@ -78,9 +78,9 @@ public class WorkingViewTest extends Browsing {
     @Test
     public void aLightBeforeTheLensIsSaid() {
         type("light.clockHours", "6:00");
-        assertThat(page.getByTestId("light-in-frame")).containsText("The back of the light covers");
+        assertThat(page.getByTestId("findings")).containsText("The light is in the frame");
         click("Undo");
-        assertThat(page.getByTestId("light-in-frame")).isHidden();
+        assertThat(page.getByTestId("findings")).not().containsText("The light is in the frame");
     }
 
     @Test
