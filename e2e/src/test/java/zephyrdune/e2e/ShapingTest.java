@@ -112,7 +112,7 @@ public class ShapingTest extends Browsing {
         click("Slit look");
         page.getByTestId("cards.picked").waitFor();
         settled();
-        assertThat(page.getByTestId("strip")).isVisible();
+        assertThat(page.getByTestId("strip")).hasCount(1);
         assertThat(reading("BACKDROP_LEVEL")).isLessThanOrEqualTo(-3);
         double strip = reading("STRIP_FULL");
         assertThat(strip).as("covers the hero of 19 cm").isGreaterThanOrEqualTo(19);
@@ -127,10 +127,10 @@ public class ShapingTest extends Browsing {
         drag(edge, new double[] {other[0] - (edge[0] - other[0]), other[1] - (edge[1] - other[1])});
         settled();
         assertThat(field("cards.0.cut.holes.gapMetres")).hasValue("0");
-        assertThat(page.getByTestId("strip")).isHidden();
+        assertThat(page.getByTestId("strip")).hasCount(0);
         page.keyboard().press("Control+z");
         settled();
-        assertThat(page.getByTestId("strip")).isVisible();
+        assertThat(page.getByTestId("strip")).hasCount(1);
     }
 
     private static FilePayload file(String name, String type, String text) {
