@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef } from "react";
 import { api } from "../api/client";
 import { useAnswers } from "../readings/answers";
 import { attempt, downloadLight } from "../sets/actions";
@@ -8,6 +7,7 @@ import { useTable } from "../table/store";
 import { angle, clock, mired } from "../table/units";
 import { tell } from "../ui/notices";
 import { Choice, Select } from "./Choice";
+import { FilePick, usePicker } from "./FilePick";
 import { KindChoice } from "./KindChoice";
 import { DOORS, FILLINGS, SPREADS } from "./kinds";
 import { NumberField } from "./NumberField";
@@ -56,21 +56,15 @@ export function SourcePanel() {
 
 /** Photometric files in and out. */
 function LampFiles() {
-  const picker = useRef<HTMLInputElement>(null);
+  const picker = usePicker();
   return (
     <>
-      <input
-        ref={picker}
-        type="file"
+      <FilePick
+        picker={picker}
         accept=".ies,.IES,text/plain"
-        aria-label="Photometric file"
-        data-testid="lamp-file"
-        className="hidden"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void openLamp(file);
-        }}
+        label="Photometric file"
+        testId="lamp-file"
+        onFile={(file) => void openLamp(file)}
       />
       <div className="min-w-0">
         <p className="text-soft text-xs">IES file</p>

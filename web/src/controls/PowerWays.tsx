@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import { useReadingKinds } from "../readings/answers";
-import { figure } from "../readings/figures";
+import { changeWords } from "../readings/changes";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { signedStops } from "../table/units";
@@ -24,15 +24,7 @@ export function PowerWays() {
   return (
     <ul className="col-span-full grid gap-1" data-testid="power-ways">
       {ways.data.map((way) => {
-        const also = way.changes.flatMap(({ kind, before, after }) => {
-          const found = kinds.find((one) => one.kind === kind);
-          if (!found || before === null || after === null) return [];
-          const was = figure(found, before, length);
-          const is = figure(found, after, length);
-          return was.text === is.text
-            ? []
-            : [`${found.title.toLowerCase()} ${was.text} → ${is.text} ${is.unit}`];
-        });
+        const also = changeWords(way.changes, kinds, length);
         return (
           <li key={way.way} className="flex items-center gap-2 text-sm">
             <PanelButton

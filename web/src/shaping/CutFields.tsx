@@ -1,14 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { FileDown, FileUp } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { api } from "../api/client";
 import type { Card, CardCut, PatternOpen, TableSet } from "../api/types";
+import { FilePick, usePicker } from "../controls/FilePick";
 import { KindChoice } from "../controls/KindChoice";
 import { HOLES } from "../controls/kinds";
 import { PanelButton } from "../controls/PanelButton";
 import { PartFields } from "../controls/PartFields";
 import { useReadingKinds } from "../readings/answers";
-import { figure } from "../readings/figures";
+import { changeWords } from "../readings/changes";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { openPattern, saveTemplate, tryOut } from "./actions";
@@ -49,7 +50,7 @@ export function CutFields({ at, card }: { at: number; card: Card }) {
 
 /** A drawing or picture of one's own. */
 function Import({ at }: { at: number }) {
-  const picker = useRef<HTMLInputElement>(null);
+  const picker = usePicker();
   const [open, setOpen] = useState<PatternOpen>("LIGHT");
   const pick = (parts: PatternOpen) => {
     setOpen(parts);
@@ -57,18 +58,12 @@ function Import({ at }: { at: number }) {
   };
   return (
     <>
-      <input
-        ref={picker}
-        type="file"
+      <FilePick
+        picker={picker}
         accept=".svg,.png,image/svg+xml,image/png"
-        aria-label="Pattern file"
-        data-testid="pattern-file"
-        className="hidden"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void openPattern(at, file, open);
-        }}
+        label="Pattern file"
+        testId="pattern-file"
+        onFile={(file) => void openPattern(at, file, open)}
       />
       <div className="col-span-2 min-w-0">
         <p className="text-soft text-xs">Your own: SVG outlines, or a PNG whose</p>
@@ -153,15 +148,7 @@ function SharperMoves() {
   return (
     <ul className="col-span-full grid gap-1" data-testid="sharper">
       {moves.data.map((move) => {
-        const words = move.changes.flatMap(({ kind, before, after }) => {
-          const found = kinds.find((one) => one.kind === kind);
-          if (!found || before === null || after === null) return [];
-          const was = figure(found, before, length);
-          const is = figure(found, after, length);
-          return was.text === is.text
-            ? []
-            : [`${found.title.toLowerCase()} ${was.text} → ${is.text} ${is.unit}`];
-        });
+        const words = changeWords(move.changes, kinds, length);
         const name = BY[move.lever] ?? move.lever;
         return (
           <li key={move.lever} className="flex items-center gap-2 text-sm">

@@ -43,7 +43,7 @@ export async function placeSlit(underStops: number): Promise<void> {
   const { possible } = useTable.getState();
   const found = possible && (await attempt(() => api.placeSlit(possible, underStops)));
   if (!found) return;
-  if (!found.set || found.gapMetres === null || found.backdropStops === null) {
+  if (!found.set || found.gapMetres === null) {
     tell(
       "No slit covers the hero with the backdrop that dark; move the light to the side of the dish, or the backdrop away",
       { tone: "alarm" },
@@ -52,7 +52,11 @@ export async function placeSlit(underStops: number): Promise<void> {
   }
   tryOut(
     found.set,
-    `Slit of ${(100 * found.gapMetres).toFixed(1)} cm; the backdrop is ${(-found.backdropStops).toFixed(1)} stops under the hero`,
+    `Slit of ${(100 * found.gapMetres).toFixed(1)} cm; ${
+      found.backdropStops === null
+        ? "none of the key reaches the backdrop"
+        : `the backdrop is ${(-found.backdropStops).toFixed(1)} stops under the hero`
+    }`,
   );
   pickCard(found.set.cards.length - 1);
 }

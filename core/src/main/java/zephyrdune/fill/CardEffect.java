@@ -40,13 +40,11 @@ public record CardEffect(
 
     /** @throws Refused where the set has no such card */
     public static CardEffect of(TableSet set, int card) {
-        if (card < 0 || card >= set.cards().size()) {
-            throw new Refused("cards", "There is no card %d in this set".formatted(card + 1));
-        }
+        Card one = set.card(card);
         KeyLight key = KeyLight.of(set);
         Mix mix = Mix.of(set, Set.of(), key);
         List<Card> others = new ArrayList<>(set.cards());
-        Card one = others.remove(card);
+        others.remove(card);
         TableSet without = set.withCards(others);
         Optional<Fill> with = Fill.of(set, key);
         double up = set.dish().top();
@@ -72,12 +70,7 @@ public record CardEffect(
     }
 
     private static double light(TableSet set, Mix mix, Vector3D place, Vector3D normal) {
-        double[] layers = new Incidence(set, Stage.of(set)).at(place, normal, LOOKS);
-        double sum = 0;
-        for (int layer = 0; layer < layers.length / 3; layer++) {
-            sum += mix.weight(layer, 1) * layers[3 * layer + 1];
-        }
-        return sum;
+        return mix.light(new Incidence(set, Stage.of(set)).at(place, normal, LOOKS));
     }
 
     private static OptionalDouble unseenFrom(TableSet set, int card, Card one) {

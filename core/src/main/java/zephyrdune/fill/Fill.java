@@ -139,9 +139,9 @@ public record Fill(
             mix = Mix.of(set, off, key);
             cards = set.cards().size();
             Incidence incidence = new Incidence(set, Stage.of(set));
-            litSum = sum(layers(incidence, lit, LIT_LOOKS));
+            litSum = mix.light(layers(incidence, lit, LIT_LOOKS));
             shadowLayers = layers(incidence, shadow, LOOKS);
-            shadowSum = sum(shadowLayers);
+            shadowSum = mix.light(shadowLayers);
         }
 
         private static double[] layers(Incidence incidence, Vector3D place, int looks) {
@@ -151,14 +151,6 @@ public record Fill(
 
         private double of(double[] layers, int layer, int channel) {
             return mix.weight(layer, channel) * layers[3 * layer + channel];
-        }
-
-        private double sum(double[] layers) {
-            double sum = 0;
-            for (int layer = 0; layer < layers.length / 3; layer++) {
-                sum += of(layers, layer, 1);
-            }
-            return Math.max(0, sum);
         }
 
         List<Double> shares() {

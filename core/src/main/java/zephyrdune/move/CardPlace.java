@@ -1,7 +1,6 @@
 package zephyrdune.move;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.measure.Refused;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
 
@@ -41,9 +40,7 @@ public enum CardPlace {
 
     /** The set with one of its cards there. */
     public TableSet put(TableSet set, int card) {
-        if (card < 0 || card >= set.cards().size()) {
-            throw new Refused("cards", "There is no card %d in this set".formatted(card + 1));
-        }
+        set.card(card); // or refused
         return Shaping.changed(set, card, one -> put(set, one));
     }
 

@@ -85,6 +85,15 @@ public final class Mix {
         return mix;
     }
 
+    /** Layers of light on a matte element, red, green and blue in turn, as one pixel value of green. */
+    public double light(double[] layers) {
+        double sum = 0;
+        for (int layer = 0; layer < layers.length / 3; layer++) {
+            sum += weight(layer, 1) * layers[3 * layer + 1];
+        }
+        return Math.max(0, sum);
+    }
+
     /** The same mix with one layer alone. */
     public Mix only(int layer) {
         Mix mix = new Mix(weights.length / 3);

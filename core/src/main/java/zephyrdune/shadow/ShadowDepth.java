@@ -57,11 +57,6 @@ public record ShadowDepth(Vector3D place, double stops) {
     }
 
     private static double light(TableSet set, Stage stage, Mix mix, Vector3D place) {
-        double[] layers = new Incidence(set, stage).at(place, Vector3D.Unit.PLUS_Z, LOOKS);
-        double sum = 0;
-        for (int layer = 0; layer < layers.length / 3; layer++) {
-            sum += mix.weight(layer, 1) * layers[3 * layer + 1];
-        }
-        return Math.max(0, sum);
+        return mix.light(new Incidence(set, stage).at(place, Vector3D.Unit.PLUS_Z, LOOKS));
     }
 }

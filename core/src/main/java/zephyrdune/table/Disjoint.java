@@ -10,7 +10,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 
 /** Areas as convex pieces that do not overlap, so that light past them adds up. */
-final class Disjoint {
+public final class Disjoint {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
@@ -62,7 +62,8 @@ final class Disjoint {
         return pieces;
     }
 
-    private static Polygon polygon(Piece piece) {
+    /** A piece as a polygon, metres. */
+    public static Polygon polygon(Piece piece) {
         double[] corners = piece.corners();
         Coordinate[] ring = new Coordinate[corners.length / 2 + 1];
         for (int i = 0; i < ring.length; i++) {

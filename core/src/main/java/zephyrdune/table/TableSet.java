@@ -68,6 +68,14 @@ public record TableSet(
         return light.doors().panels(pose());
     }
 
+    /** One of the cards, counted from 0. */
+    public Card card(int at) {
+        if (at < 0 || at >= cards.size()) {
+            throw new Refused("cards", "There is no card %d in this set".formatted(at + 1));
+        }
+        return cards.get(at);
+    }
+
     public TableSet withTitle(String newTitle) {
         return new TableSet(
                 newTitle, camera, dish, props, light, base, cards, tableTop, backdrop, room, exposure, ambient);

@@ -86,7 +86,7 @@ public class ScreenshotsTest extends Browsing {
         type("light.face.diameterMetres", "7");
         tab("Cards, flags, gobos");
         page.getByTestId("add-card").click();
-        page.getByText("Leaves").click();
+        page.getByText("leaf-shaped holes").click();
         type("cards.0.distanceMetres", "25");
         type("cards.0.liftMetres", "8");
         settled();

@@ -2,7 +2,6 @@ package zephyrdune.formats;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -10,6 +9,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import zephyrdune.measure.Refused;
 import zephyrdune.table.Card;
+import zephyrdune.table.Disjoint;
 import zephyrdune.table.Piece;
 
 /**
@@ -46,7 +46,7 @@ record Template(String title, double width, double height, List<Circle> circles,
                         PER_METRE * (piece.up() + card.height() / 2),
                         PER_METRE * piece.radius()));
             } else {
-                pieces.add(polygon(piece).buffer(TOUCHING));
+                pieces.add(Disjoint.polygon(piece).buffer(TOUCHING));
             }
         }
         List<double[]> lines = new ArrayList<>();
@@ -60,16 +60,6 @@ record Template(String title, double width, double height, List<Circle> circles,
             }
         }
         return new Template(title, PER_METRE * card.width(), PER_METRE * card.height(), circles, lines);
-    }
-
-    private static Polygon polygon(Piece piece) {
-        double[] corners = piece.corners();
-        Coordinate[] ring = new Coordinate[corners.length / 2 + 1];
-        for (int i = 0; i < ring.length; i++) {
-            int at = 2 * i % corners.length;
-            ring[i] = new Coordinate(corners[at], corners[at + 1]);
-        }
-        return FACTORY.createPolygon(ring);
     }
 
     private static double[] line(LineString ring, Card card) {

@@ -20,7 +20,6 @@ import zephyrdune.formats.PatternFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.formats.TemplatePdf;
 import zephyrdune.formats.TemplateSvg;
-import zephyrdune.measure.Refused;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
 
@@ -71,10 +70,7 @@ class PatternController {
                             schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<byte[]> template(
             @RequestParam int card, @RequestParam TemplateKind kind, @RequestBody TableSet set) {
-        if (card < 0 || card >= set.cards().size()) {
-            throw new Refused("cards", "There is no card %d in this set".formatted(card + 1));
-        }
-        Card cut = set.cards().get(card);
+        Card cut = set.card(card);
         String title = "%s, card %d".formatted(set.title(), card + 1);
         byte[] bytes = turnstile.passSlowly(
                 () -> kind == TemplateKind.SVG ? TemplateSvg.write(title, cut) : TemplatePdf.write(title, cut));

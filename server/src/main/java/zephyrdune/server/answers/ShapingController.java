@@ -103,7 +103,7 @@ class ShapingController {
         }
     }
 
-    /** Boards that leave a slit; the numbers and the set are null where no slit does what is wanted. */
+    /** Boards that leave a slit; all is null where no slit does what is wanted, the backdrop alone where no key reaches it. */
     record SlitAnswer(
             @Schema(nullable = true) TableSet set,
             @Schema(types = {"number", "null"}) Double gapMetres,
@@ -113,7 +113,8 @@ class ShapingController {
         static final SlitAnswer NONE = new SlitAnswer(null, null, null, null);
 
         static SlitAnswer of(SlitPlacing placing) {
-            return new SlitAnswer(placing.set(), placing.gap(), placing.strip(), placing.backdrop());
+            Double backdrop = Double.isFinite(placing.backdrop()) ? placing.backdrop() : null;
+            return new SlitAnswer(placing.set(), placing.gap(), placing.strip(), backdrop);
         }
     }
 
@@ -178,10 +179,7 @@ class ShapingController {
     @PostMapping("/api/card-cuts")
     @Operation(operationId = "cardCut", summary = "The pattern cut into one card, for drawing it")
     CutAnswer cut(@RequestParam int card, @RequestBody TableSet set) {
-        if (card < 0 || card >= set.cards().size()) {
-            throw new Refused("cards", "There is no card %d in this set".formatted(card + 1));
-        }
-        return CutAnswer.of(set.cards().get(card));
+        return CutAnswer.of(set.card(card));
     }
 
     @PostMapping("/api/card-places")
