@@ -4,6 +4,7 @@ import { useLength } from "../table/preferences";
 import { angle, clock, percent, type Quantity, stops } from "../table/units";
 import { Choice, spoken } from "./Choice";
 import { NumberField } from "./NumberField";
+import { Slide } from "./Slide";
 
 /** Words for fields whose names do not say it well enough. */
 const LABELS: Record<string, string> = {
@@ -33,7 +34,7 @@ const UNITS: [ending: string, quantity: (length: Quantity) => Quantity][] = [
 ];
 
 /** Every number and choice that the set's schema gives a part. */
-export function PartFields({ path }: { path: string }) {
+export function PartFields({ path, slides = false }: { path: string; slides?: boolean }) {
   const owner = useOwner();
   const length = useLength();
   if (!owner) return null;
@@ -46,13 +47,10 @@ export function PartFields({ path }: { path: string }) {
     if (choice) return <Choice key={name} path={at} label={label} />;
     const quantity = found ? found[1](length) : percent;
     return (
-      <NumberField
-        key={name}
-        path={at}
-        label={label}
-        quantity={quantity}
-        wraps={quantity === clock}
-      />
+      <div key={name} className="min-w-0">
+        <NumberField path={at} label={label} quantity={quantity} wraps={quantity === clock} />
+        {slides && <Slide path={at} label={label} digits={4} />}
+      </div>
     );
   });
 }

@@ -12,6 +12,9 @@ type View = "floor" | "rise";
 /** How far before a card the grip that turns it stands, pixels. */
 const TURN_GRIP = 26;
 
+/** How far outside a gap the grips on its edges stand, pixels. */
+const EDGE_GRIP = 16;
+
 const limitsOf = (set: TableSet, at: number) => (field: string) =>
   limitsAt(set, `cards.${at}.${field}`);
 
@@ -57,15 +60,15 @@ function turn(at: number, away: number): Movable {
   };
 }
 
-/** One edge of a slit: the gap opens and closes on that side alone. */
-function edge(at: number, side: -1 | 1): Movable {
+/** One edge of a slit, its grip so far outside the gap: the gap opens and closes on that side alone. */
+function edge(at: number, side: -1 | 1, out: number): Movable {
   return {
     drawn: (set) => {
       const card = set.cards[at];
       if (card?.cut.holes.kind !== "slit") return null;
       const { x, y } = middleOf(card);
       const { along } = axesOf(card);
-      const away = card.cut.rightMetres + (side * card.cut.holes.gapMetres) / 2;
+      const away = card.cut.rightMetres + side * (card.cut.holes.gapMetres / 2 + out);
       return { across: x + away * along.x, up: y + away * along.y };
     },
     moved: (set, { across, up }) => {
@@ -74,7 +77,7 @@ function edge(at: number, side: -1 | 1): Movable {
       const { x, y } = middleOf(card);
       const { along } = axesOf(card);
       const other = card.cut.rightMetres - (side * card.cut.holes.gapMetres) / 2;
-      const here = (across - x) * along.x + (up - y) * along.y;
+      const here = (across - x) * along.x + (up - y) * along.y - side * out;
       const { min, max } = limitsAt(set, `cards.${at}.cut.holes.gapMetres`);
       const gap = Math.min(max, Math.max(min, side * (here - other)));
       const cut = {
@@ -105,7 +108,7 @@ export function CardHandles({ view, scale }: { view: View; scale: Scale }) {
             {more && card.cut.holes.kind === "slit" && (
               <>
                 <Grip
-                  movable={edge(at, -1)}
+                  movable={edge(at, -1, EDGE_GRIP / scale.perMetre)}
                   scale={scale}
                   at={at}
                   look="edge"
@@ -113,7 +116,7 @@ export function CardHandles({ view, scale }: { view: View; scale: Scale }) {
                   testId={`card-edge-left-${at}`}
                 />
                 <Grip
-                  movable={edge(at, 1)}
+                  movable={edge(at, 1, EDGE_GRIP / scale.perMetre)}
                   scale={scale}
                   at={at}
                   look="edge"

@@ -21,7 +21,7 @@ export function CutFields({ at, card }: { at: number; card: Card }) {
   return (
     <>
       <KindChoice path={path} label="Pattern" kinds={HOLES} />
-      <PartFields path={path} />
+      <PartFields path={path} slides />
       {any && <Preview at={at} />}
       <Import at={at} />
       {any && (

@@ -142,4 +142,21 @@ public class CuttersTest {
             assertThat(share).isCloseTo(summed(set, point), within(0.004));
         }
     }
+
+    /** A hole before a face that fills it is a disc of the face's luminance: Howell B-12, element on the axis (number from memory). */
+    @Test
+    public void aSmallHoleIsADisc() {
+        for (double radius : new double[] {0.004, 0.012, 0.03, 0.06}) {
+            Card card = level(1, 0.2, new RoundHoles(2 * radius, 0.4));
+            TableSet set = set(box(1.5, 1.5, 0, 90, 1.2), card);
+            KeyLight key = KeyLight.of(set);
+            double under = card.panels().get(0).centre().getZ();
+            double factor = radius * radius / (radius * radius + under * under);
+            double seen = key.at(Vector3D.ZERO, UP) / (Math.PI * key.face().luminance());
+            assertThat(seen).isCloseTo(factor, within(2e-3 * factor));
+            if (radius / under < 0.1) {
+                assertThat(seen).isCloseTo(factor, within(2e-4 * factor));
+            }
+        }
+    }
 }
