@@ -145,8 +145,8 @@ export const api = {
     json<CardCut>(`/api/card-cuts?card=${card}`, send("POST", set)),
   placeCard: (set: TableSet, card: number, place: CardPlace) =>
     json<TableSet>(`/api/card-places?card=${card}&place=${place}`, send("POST", set)),
-  placeSlit: (set: TableSet, underStops: number) =>
-    json<Slit>(`/api/slit-placings?underStops=${underStops}`, send("POST", set)),
+  placeSlit: (set: TableSet) => json<Slit>("/api/slit-placings", send("POST", set)),
+  softSun: (set: TableSet) => json<TableSet>("/api/soft-sun", send("POST", set)),
   sharper: (set: TableSet) => json<Sharper[]>("/api/sharper", send("POST", set)),
   openPatternFile: (file: File, widthMetres: number, open: PatternOpen) => {
     const query = new URLSearchParams({ name: file.name, widthMetres: String(widthMetres), open });

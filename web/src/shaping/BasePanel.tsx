@@ -1,4 +1,3 @@
-import type { Base, Light } from "../api/types";
 import { Select } from "../controls/Choice";
 import { KindChoice } from "../controls/KindChoice";
 import { BASES } from "../controls/kinds";
@@ -6,23 +5,10 @@ import { PanelButton } from "../controls/PanelButton";
 import { PartFields } from "../controls/PartFields";
 import { usePreferences } from "../table/preferences";
 import { useTable } from "../table/store";
-import { tryOut } from "./actions";
+import { softSun, tryOut } from "./actions";
 
 const ONE = "one light";
 const TWO = "key and base";
-
-/** A broad base a stop under the key, from the same side and behind it: the usual recipe for soft sun. */
-function softSun(light: Light): Base {
-  return {
-    kind: "broad-base",
-    underStops: 1,
-    widthMetres: 1.2,
-    heightMetres: 1.2,
-    clockHours: light.clockHours,
-    heightAngleDegrees: Math.max(35, light.heightAngleDegrees),
-    distanceMetres: Math.min(4, Math.max(1.2, light.distanceMetres + 0.3)),
-  };
-}
 
 /** A second, broad light that softens what the key leaves dark; strict people do without. */
 export function BasePanel() {
@@ -50,13 +36,7 @@ export function BasePanel() {
       ) : (
         <>
           <KindChoice path="base" label="Base light" kinds={BASES} />
-          <PanelButton
-            onClick={() =>
-              tryOut({ ...set, base: softSun(set.light) }, "Base one stop under the key")
-            }
-          >
-            Soft sun
-          </PanelButton>
+          <PanelButton onClick={() => void softSun()}>Soft sun</PanelButton>
           <PartFields path="base" />
         </>
       )}

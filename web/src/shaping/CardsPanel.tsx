@@ -17,9 +17,6 @@ import { CutFields } from "./CutFields";
 import { nameOf } from "./name";
 import { useShaping } from "./store";
 
-/** A backdrop this many stops under the hero looks black. */
-const DARK = 3;
-
 /** Cards, flags and patterns: one at a time. */
 export function CardsPanel() {
   const set = useTable((table) => table.set);
@@ -51,7 +48,7 @@ export function CardsPanel() {
           <Trash2 size={15} aria-hidden /> Remove it
         </PanelButton>
       ) : (
-        <PanelButton onClick={() => void placeSlit(DARK)}>Slit look</PanelButton>
+        <PanelButton onClick={() => void placeSlit()}>Slit look</PanelButton>
       )}
       {card && <CardFields at={at} card={card} />}
     </>
@@ -72,9 +69,7 @@ function CardFields({ at, card }: { at: number; card: Card }) {
           Into the light’s way
         </PanelButton>
         {slit && (
-          <PanelButton onClick={() => void placeSlit(DARK)}>
-            Cover the hero, darken behind
-          </PanelButton>
+          <PanelButton onClick={() => void placeSlit()}>Cover the hero, darken behind</PanelButton>
         )}
       </div>
       <PartFields path={path} />

@@ -38,10 +38,17 @@ export function removeCard(at: number): void {
   useShaping.setState({ picked: Math.max(0, at - 1) });
 }
 
-/** The pair of boards whose strip covers the hero, with the backdrop so many stops under it. */
-export async function placeSlit(underStops: number): Promise<void> {
+/** A broad base from the key's side. */
+export async function softSun(): Promise<void> {
+  const { set } = useTable.getState();
+  const based = set && (await attempt(() => api.softSun(set)));
+  if (based) tryOut(based, "Base one stop under the key");
+}
+
+/** The pair of boards whose strip covers the hero, with a dark backdrop. */
+export async function placeSlit(): Promise<void> {
   const { possible } = useTable.getState();
-  const found = possible && (await attempt(() => api.placeSlit(possible, underStops)));
+  const found = possible && (await attempt(() => api.placeSlit(possible)));
   if (!found) return;
   if (!found.set || found.gapMetres === null) {
     tell(

@@ -27,6 +27,9 @@ import zephyrdune.table.TableSet;
  */
 public record SlitPlacing(TableSet set, int card, double gap, double strip, double backdrop) {
 
+    /** A backdrop so many stops under the hero looks black. Common practice, no published source. */
+    public static final double DARK = 3;
+
     private static final double BOARDS = 1.6;
     private static final double TALLER = 0.1;
     private static final double WIDEST = 1;

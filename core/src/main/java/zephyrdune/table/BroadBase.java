@@ -26,10 +26,29 @@ public record BroadBase(
         @Within(min = 0.05, max = 10, unit = Unit.METRE) double distance)
         implements Base {
 
+    private static final double SOFT_SIDE = 1.2;
+    private static final double SOFT_HEIGHT = Math.toRadians(35);
+    private static final double BEHIND_KEY = 0.3;
+    private static final double FARTHEST = 4;
+
     private static final Limits LIMITS = Limits.of(BroadBase.class);
 
     public BroadBase {
         LIMITS.require(under, width, height, clock, heightAngle, distance);
+    }
+
+    /**
+     * The usual base of soft sun: broad, a stop under the key, from its side, and behind it so as not to stand in its way. Common practice,
+     * no published source.
+     */
+    public static BroadBase softSun(Light key) {
+        return new BroadBase(
+                1,
+                SOFT_SIDE,
+                SOFT_SIDE,
+                key.clock(),
+                Math.max(SOFT_HEIGHT, key.heightAngle()),
+                Math.min(FARTHEST, Math.max(SOFT_SIDE, key.distance() + BEHIND_KEY)));
     }
 
     public BroadBase withDistance(double newDistance) {

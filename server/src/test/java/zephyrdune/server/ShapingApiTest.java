@@ -87,7 +87,7 @@ public class ShapingApiTest extends RunningServer {
     public void cardsAndSlitsArePlaced() {
         JsonNode placed = ok("/api/card-places?card=0&place=OPPOSITE", carded(card("white-paper", 6, 0.35)));
         assertThat(placed.get("cards").get(0).get("clockHours").asDouble()).isCloseTo(3, within(1e-6));
-        JsonNode slit = ok("/api/slit-placings?underStops=3", carded());
+        JsonNode slit = ok("/api/slit-placings", carded());
         assertThat(slit.get("backdropStops").asDouble()).isLessThanOrEqualTo(-3);
         assertThat(slit.get("set")
                         .get("cards")
@@ -97,6 +97,9 @@ public class ShapingApiTest extends RunningServer {
                         .get("kind")
                         .asString())
                 .isEqualTo("slit");
+        JsonNode base = ok("/api/soft-sun", carded()).get("base");
+        assertThat(base.get("underStops").asDouble()).isEqualTo(1);
+        assertThat(base.get("clockHours").asDouble()).isEqualTo(9);
         assertThat(ok("/api/sharper", carded(holed())).size()).isEqualTo(2);
         assertThat(ok("/api/sharper", carded()).size()).isZero();
     }

@@ -20,6 +20,7 @@ import zephyrdune.move.Lever;
 import zephyrdune.move.Sharper;
 import zephyrdune.move.SlitPlacing;
 import zephyrdune.steps.Step;
+import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
 import zephyrdune.table.Piece;
 import zephyrdune.table.TableSet;
@@ -29,6 +30,8 @@ import zephyrdune.trace.Layers;
 @RestController
 @Tag(name = "shaping", description = "Cards, flags, slits and patterns")
 class ShapingController {
+
+    private static final String DARK = "" + SlitPlacing.DARK;
 
     private final Turnstile turnstile;
 
@@ -192,7 +195,7 @@ class ShapingController {
     @Operation(
             operationId = "placeSlit",
             summary = "Two boards whose strip of full light covers the hero, with the backdrop so many stops under it")
-    SlitAnswer slit(@RequestParam double underStops, @RequestBody TableSet set) {
+    SlitAnswer slit(@RequestParam(defaultValue = DARK) double underStops, @RequestBody TableSet set) {
         if (!(underStops >= 0 && underStops <= 10)) {
             throw new Refused("underStops", "How far under the hero the backdrop shall be is 0 to 10 stops");
         }
@@ -200,6 +203,14 @@ class ShapingController {
                 .passSlowly(() -> SlitPlacing.of(set, underStops))
                 .map(SlitAnswer::of)
                 .orElse(SlitAnswer.NONE);
+    }
+
+    @PostMapping("/api/soft-sun")
+    @Operation(
+            operationId = "softSun",
+            summary = "The set with the usual base of soft sun: a stop under the key, from its side")
+    TableSet softSun(@RequestBody TableSet set) {
+        return set.withBase(BroadBase.softSun(set.light()));
     }
 
     @PostMapping("/api/sharper")
