@@ -1,9 +1,7 @@
 package zephyrdune.finding;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
@@ -41,16 +39,7 @@ final class CameraShade {
                         "light.clock",
                         "Camera and photographer stand in the light: they keep %.0f %% of the key off the hero"
                                 .formatted(100 * share),
-                        () -> round(set)));
-    }
-
-    private static Optional<Mend> round(TableSet set) {
-        return Stream.of(1, -1)
-                .flatMap(way -> Trying.first(
-                        CLOCK_STEP, Math.PI, by -> Trying.turned(set, way * by), moved -> kept(moved) < SHADED / 2)
-                        .stream())
-                .min(Comparator.comparingDouble(Trying.Found::by))
-                .map(found -> new Mend(Trying.hours(found.by()), found.set()));
+                        () -> Trying.round(set, CLOCK_STEP, Math.PI, moved -> kept(moved) < SHADED / 2)));
     }
 
     /** Share of the key that they keep off the hero's top. */

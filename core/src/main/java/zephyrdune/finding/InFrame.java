@@ -1,8 +1,6 @@
 package zephyrdune.finding;
 
-import java.util.Comparator;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
@@ -78,17 +76,8 @@ final class InFrame {
                         Finding.Kind.STAND_IN_FRAME,
                         "light.clock",
                         "The upright under the light is in the frame",
-                        () -> round(set)))
+                        () -> Trying.round(set, CLOCK_STEP, Math.PI / 2, turned -> !standIn(turned))))
                 : Optional.empty();
-    }
-
-    private static Optional<Mend> round(TableSet set) {
-        return Stream.of(1, -1)
-                .flatMap(way -> Trying.first(
-                        CLOCK_STEP, Math.PI / 2, by -> Trying.turned(set, way * by), turned -> !standIn(turned))
-                        .stream())
-                .min(Comparator.comparingDouble(Trying.Found::by))
-                .map(found -> new Mend(Trying.hours(found.by()), found.set()));
     }
 
     private static boolean standIn(TableSet set) {

@@ -1,8 +1,10 @@
 package zephyrdune.finding;
 
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import zephyrdune.measure.Refused;
 import zephyrdune.table.TableSet;
 
@@ -68,14 +70,19 @@ final class Trying {
         }
     }
 
-    /** The light moved round the hero, clockwise for positive angles. */
-    static TableSet turned(TableSet set, double by) {
-        double clock = (set.light().clock() + by) % (2 * Math.PI);
-        return set.withLight(set.light().withClock(clock < 0 ? clock + 2 * Math.PI : clock));
+    /** The light moved round the hero, the shorter way that mends. */
+    static Optional<Mend> round(TableSet set, double step, double most, Predicate<TableSet> mends) {
+        return Stream.of(1, -1)
+                .flatMap(way -> first(step, most, by -> turned(set, way * by), mends).stream())
+                .min(Comparator.comparingDouble(Found::by))
+                .map(found ->
+                        new Mend("Move the light round by %.1f h".formatted(found.by() * 6 / Math.PI), found.set()));
     }
 
-    static String hours(double angle) {
-        return "Move the light round by %.1f h".formatted(angle * 6 / Math.PI);
+    /** The light moved round the hero, clockwise for positive angles. */
+    private static TableSet turned(TableSet set, double by) {
+        double clock = (set.light().clock() + by) % (2 * Math.PI);
+        return set.withLight(set.light().withClock(clock < 0 ? clock + 2 * Math.PI : clock));
     }
 
     static String centimetres(double metres) {

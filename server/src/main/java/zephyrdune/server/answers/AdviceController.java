@@ -103,7 +103,7 @@ class AdviceController {
         }
     }
 
-    private static Double nullable(OptionalDouble value) {
+    static Double nullable(OptionalDouble value) {
         return value.isPresent() ? value.getAsDouble() : null;
     }
 

@@ -5,7 +5,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -72,8 +71,8 @@ class ShapingController {
                     step.kind().words(),
                     step.set(),
                     step.off().stream().sorted().map(Layers::word).toList(),
-                    nullable(step.litToShadow()),
-                    nullable(step.shadowDepth()));
+                    AdviceController.nullable(step.litToShadow()),
+                    AdviceController.nullable(step.shadowDepth()));
         }
     }
 
@@ -98,10 +97,10 @@ class ShapingController {
 
         static CardEffectAnswer of(CardEffect effect) {
             return new CardEffectAnswer(
-                    nullable(effect.litSide()),
-                    nullable(effect.shadowSide()),
-                    nullable(effect.top()),
-                    nullable(effect.unseenFrom()),
+                    AdviceController.nullable(effect.litSide()),
+                    AdviceController.nullable(effect.shadowSide()),
+                    AdviceController.nullable(effect.top()),
+                    AdviceController.nullable(effect.unseenFrom()),
                     effect.secondLight().map(SecondLightAnswer::of));
         }
     }
@@ -147,10 +146,6 @@ class ShapingController {
                             .map(Piece::corners)
                             .toList());
         }
-    }
-
-    private static Double nullable(OptionalDouble value) {
-        return value.isPresent() ? value.getAsDouble() : null;
     }
 
     @PostMapping("/api/findings")
