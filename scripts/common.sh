@@ -5,11 +5,24 @@ ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 say() { printf '%s\n' "$@"; }
 die() { printf 'zephyrdune: %s\n' "$*" >&2; exit 1; }
 
-# The newest PostgreSQL that is installed, as a folder of programs; nothing when there is none.
+# Where PostgreSQL's programs may be; more folders of the kind can be named.
+pg_roots() { ls -d /usr/lib/postgresql/*/bin ${ZEPHYRDUNE_POSTGRES_BINS:-} 2>/dev/null; }
+
+pg_major_of_bin() { "$1/postgres" --version 2>/dev/null | sed -n 's/.* \([0-9][0-9]*\)[.a-z].*/\1/p'; }
+
+# Major versions that are installed, the newest first.
+pg_majors() {
+  local bin
+  for bin in $(pg_roots); do
+    if [ -x "$bin/initdb" ]; then pg_major_of_bin "$bin"; fi
+  done | sort -rnu
+}
+
+# The programs of a major version, or of the newest that is installed; nothing when there are none.
 pg_bin() {
-  local folder
-  for folder in $(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -rV); do
-    [ -x "$folder/initdb" ] && { printf '%s' "$folder"; return; }
+  local major=${1:-$(pg_majors | head -n 1)} bin
+  for bin in $(pg_roots); do
+    if [ -x "$bin/initdb" ] && [ "$(pg_major_of_bin "$bin")" = "$major" ]; then printf '%s' "$bin"; return; fi
   done
 }
 

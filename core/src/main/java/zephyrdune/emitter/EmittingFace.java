@@ -211,11 +211,13 @@ public record EmittingFace(
 
     /** Luminous intensity from afar in a unit direction, candela. */
     public double intensity(Vector3D direction) {
-        return axialIntensity()
-                * distribution.relativeIntensity(
-                        direction.dot(acrossHalf.normalize()),
-                        direction.dot(upHalf.normalize()),
-                        direction.dot(front()));
+        return axialIntensity() * relativeIntensity(direction);
+    }
+
+    /** Luminous intensity from afar in a unit direction, over {@link #axialIntensity()}. */
+    public double relativeIntensity(Vector3D direction) {
+        return distribution.relativeIntensity(
+                direction.dot(acrossHalf.normalize()), direction.dot(upHalf.normalize()), direction.dot(front()));
     }
 
     /** Luminance of the place (across, up) towards a unit direction, cd/m²; zero from behind. */

@@ -1,5 +1,7 @@
 package zephyrdune.emitter;
 
+import zephyrdune.measure.Cancellation;
+
 /**
  * An integral over the patches of an outline by cells: each is divided into four wherever the four differ from the whole by more
  * than its part of the allowed error; the finer value is kept, so the true error is far smaller as a rule.
@@ -31,6 +33,7 @@ public abstract class Quartering {
     }
 
     private double refined(int patch, double s, double t, double size, double coarse, double allowed, int depth) {
+        Cancellation.check();
         double half = size / 2;
         double a = cell(patch, s, t, half);
         double b = cell(patch, s + half, t, half);

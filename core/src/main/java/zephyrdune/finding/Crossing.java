@@ -1,18 +1,15 @@
 package zephyrdune.finding;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.emitter.EmittingFace;
 import zephyrdune.table.Card;
-import zephyrdune.table.OffRoom;
+import zephyrdune.table.Outlines;
 import zephyrdune.table.Panel;
 import zephyrdune.table.TableSet;
-import zephyrdune.table.WalledRoom;
 
-/** Cards that go through something: another card, the light, the backdrop, a wall. */
+/** Cards that go through each other. */
 final class Crossing {
 
     private static final double STEP = 0.02;
@@ -53,69 +50,17 @@ final class Crossing {
                 changed -> through(changed, card).isEmpty());
     }
 
-    /** What a card goes through, in words; empty for nothing. */
+    /** What a card goes through, in words; empty for nothing. What it cannot go through in any set is left to the set itself. */
     private static String through(TableSet set, int card) {
-        List<List<Vector3D>> outlines = set.cards().get(card).outlines();
-        for (List<Vector3D> outline : outlines) {
-            for (Vector3D corner : outline) {
-                if (corner.getY() > set.backdrop().distance()
-                        && Math.abs(corner.getX()) < set.backdrop().width() / 2
-                        && corner.getZ() < set.backdrop().height()) {
-                    return "the backdrop";
-                }
-                if (set.room() instanceof WalledRoom room && outside(room, corner)) {
-                    return "a wall";
-                }
-            }
-            if (!(set.light().filling() instanceof OffRoom)
-                    && cross(outline, EmittingFace.of(set).corners(32))) {
-                return "the light";
-            }
+        for (List<Vector3D> outline : set.cards().get(card).outlines()) {
             for (int other = 0; other < card; other++) {
                 for (Panel panel : set.cards().get(other).panels()) {
-                    if (cross(outline, panel.corners())) {
+                    if (Outlines.cross(outline, panel.corners())) {
                         return "card " + (other + 1);
                     }
                 }
             }
         }
         return "";
-    }
-
-    private static boolean outside(WalledRoom room, Vector3D corner) {
-        return corner.getX() < -room.left()
-                || corner.getX() > room.right()
-                || corner.getY() > room.behind()
-                || corner.getY() < -room.before()
-                || corner.getZ() > room.above();
-    }
-
-    /** Whether two flat convex outlines cut each other: a side of one goes through the other. */
-    static boolean cross(List<Vector3D> one, List<Vector3D> other) {
-        return pierces(one, other) || pierces(other, one);
-    }
-
-    private static boolean pierces(List<Vector3D> sides, List<Vector3D> flat) {
-        Vector3D normal = flat.get(1).subtract(flat.get(0)).cross(flat.get(2).subtract(flat.get(1)));
-        List<Vector3D> round = new ArrayList<>(sides);
-        round.add(sides.get(0));
-        for (int i = 0; i < sides.size(); i++) {
-            double from = round.get(i).subtract(flat.get(0)).dot(normal);
-            double to = round.get(i + 1).subtract(flat.get(0)).dot(normal);
-            if (from * to < 0 && inside(round.get(i).lerp(round.get(i + 1), from / (from - to)), flat, normal)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean inside(Vector3D point, List<Vector3D> flat, Vector3D normal) {
-        for (int i = 0; i < flat.size(); i++) {
-            Vector3D side = flat.get((i + 1) % flat.size()).subtract(flat.get(i));
-            if (side.cross(point.subtract(flat.get(i))).dot(normal) < 0) {
-                return false;
-            }
-        }
-        return true;
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
+import zephyrdune.measure.Cancellation;
 
 /**
  * Illuminance from a face past cards and through their openings.
@@ -72,11 +73,12 @@ final class CutFace implements Illuminance {
         if (front[0] * (px - centre[0]) + front[1] * (py - centre[1]) + front[2] * (pz - centre[2]) <= 0) {
             return 0;
         }
-        return of(cutters.seen(px, py, pz), px, py, pz, nx, ny, nz);
+        return of(seen(px, py, pz), px, py, pz, nx, ny, nz);
     }
 
     /** What the place sees of the face, as {@link Cutters.Before} has it. */
     List<double[]> seen(double px, double py, double pz) {
+        Cancellation.check();
         return cutters.seen(px, py, pz);
     }
 

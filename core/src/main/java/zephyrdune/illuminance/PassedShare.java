@@ -3,6 +3,7 @@ package zephyrdune.illuminance;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.sampling.Sobol;
 
 /** The share of an uneven face's light that passes a straight opaque edge, over low-discrepancy points of the face. */
 public final class PassedShare {
@@ -26,7 +27,7 @@ public final class PassedShare {
         evenness = new double[count];
         double[] place = new double[2];
         for (int i = 0; i < count; i++) {
-            face.outline().place(LowDiscrepancy.first(i), LowDiscrepancy.second(i), place);
+            face.outline().place(Sobol.first(i, 0), Sobol.second(i, 0), place);
             Vector3D point = face.at(place[0], place[1]);
             places[3 * i] = point.getX();
             places[3 * i + 1] = point.getY();
@@ -41,7 +42,7 @@ public final class PassedShare {
     }
 
     /**
-     * What comes from the points of the face on one side of a plane through the receiver, over what comes from all.
+     * What comes from the points of the face on one side of a plane through the receiver, over what comes from all; no number where nothing comes.
      *
      * @param point the receiver, metres
      * @param normal of the receiver, a unit vector
@@ -75,6 +76,25 @@ public final class PassedShare {
                 }
             }
         }
-        return all > 0 ? passed / all : 0;
+        return all > 0 ? passed / all : Double.NaN;
+    }
+
+    /** How many of the points send light to a place. */
+    public int acting(Vector3D point, Vector3D normal) {
+        int count = 0;
+        for (int i = 0; i < evenness.length; i++) {
+            Vector3D to = Vector3D.of(places[3 * i], places[3 * i + 1], places[3 * i + 2])
+                    .subtract(point);
+            double[] r = to.normalize().toArray();
+            boolean sends = evenness[i] > 0
+                    && to.dot(normal) > 0
+                    && distribution.relativeIntensity(-dot(r, toSide), -dot(r, upwards), -dot(r, front)) > 0;
+            count += sends ? 1 : 0;
+        }
+        return count;
+    }
+
+    private static double dot(double[] a, double[] b) {
+        return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
     }
 }

@@ -2,21 +2,24 @@ package zephyrdune.kit;
 
 import java.util.Objects;
 import zephyrdune.measure.Limits;
+import zephyrdune.measure.Line;
+import zephyrdune.measure.LineLimit;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
 import zephyrdune.table.Surface;
 
 /** A board, cloth or mirror to fill or cut light with. */
 public record Board(
-        String name,
+        @Line(max = Kit.NAME_LIMIT) String name,
         Surface surface,
         @Within(min = 0.02, max = 3, unit = Unit.METRE) double width,
         @Within(min = 0.02, max = 3, unit = Unit.METRE) double height) {
 
+    private static final LineLimit NAME = Limits.line(Board.class, "name");
     private static final Limits LIMITS = Limits.of(Board.class);
 
     public Board {
-        Kit.requireName(name);
+        NAME.require(name);
         Objects.requireNonNull(surface);
         LIMITS.require(width, height);
     }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
 import zephyrdune.measure.Count;
+import zephyrdune.measure.CountLimit;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
 
@@ -19,32 +20,31 @@ public record Kit(
     /** Longest name of a piece, in characters. */
     public static final int NAME_LIMIT = 60;
 
+    private static final CountLimit SOURCES = Limits.count(Kit.class, "sources");
+    private static final CountLimit SHAPERS = Limits.count(Kit.class, "shapers");
+    private static final CountLimit BOARDS = Limits.count(Kit.class, "boards");
+    private static final CountLimit PLACES = Limits.count(Kit.class, "places");
+
     public static final Kit EMPTY = new Kit(List.of(), List.of(), List.of(), List.of());
 
     public Kit {
-        sources = named("sources", sources, OwnedSource::name);
-        shapers = named("shapers", shapers, Shaper::name);
-        boards = named("boards", boards, Board::name);
-        places = named("places", places, WorkPlace::name);
+        sources = named(SOURCES, sources, OwnedSource::name);
+        shapers = named(SHAPERS, shapers, Shaper::name);
+        boards = named(BOARDS, boards, Board::name);
+        places = named(PLACES, places, WorkPlace::name);
     }
 
-    static void requireName(String name) {
-        if (name.isBlank() || name.length() > NAME_LIMIT || name.chars().anyMatch(Character::isISOControl)) {
-            throw new Refused("name", "Give it a name of 1 to " + NAME_LIMIT + " characters on one line");
-        }
-    }
-
-    private static <T> List<T> named(String component, List<T> list, Function<T, String> name) {
-        Limits.requireCount(Kit.class, component, list);
+    private static <T> List<T> named(CountLimit count, List<T> list, Function<T, String> name) {
+        List<T> copy = count.copy(list);
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < list.size(); i++) {
             String each = name.apply(list.get(i)).strip();
             if (!seen.add(each.toLowerCase(Locale.ROOT))) {
                 throw new Refused(
-                        component + "[" + i + "].name",
+                        count.field() + "[" + i + "].name",
                         "There is a “%s” already; give this one another name".formatted(each));
             }
         }
-        return List.copyOf(list);
+        return copy;
     }
 }

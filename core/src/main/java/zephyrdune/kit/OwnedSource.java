@@ -1,6 +1,9 @@
 package zephyrdune.kit;
 
 import java.util.Objects;
+import zephyrdune.measure.Limits;
+import zephyrdune.measure.Line;
+import zephyrdune.measure.LineLimit;
 import zephyrdune.source.Source;
 import zephyrdune.table.Origin;
 
@@ -9,10 +12,12 @@ import zephyrdune.table.Origin;
  *
  * @param origin where its numbers come from
  */
-public record OwnedSource(String name, Source source, Origin origin) {
+public record OwnedSource(@Line(max = Kit.NAME_LIMIT) String name, Source source, Origin origin) {
+
+    private static final LineLimit NAME = Limits.line(OwnedSource.class, "name");
 
     public OwnedSource {
-        Kit.requireName(name);
+        NAME.require(name);
         Objects.requireNonNull(source);
         Objects.requireNonNull(origin);
     }

@@ -3,7 +3,10 @@ package zephyrdune.kit;
 import java.util.List;
 import java.util.Objects;
 import zephyrdune.measure.Count;
+import zephyrdune.measure.CountLimit;
 import zephyrdune.measure.Limits;
+import zephyrdune.measure.Line;
+import zephyrdune.measure.LineLimit;
 import zephyrdune.table.Face;
 import zephyrdune.table.Filling;
 import zephyrdune.table.Light;
@@ -19,19 +22,21 @@ import zephyrdune.table.Spread;
  * @param origin where its numbers come from
  */
 public record Shaper(
-        String name,
+        @Line(max = Kit.NAME_LIMIT) String name,
         Face face,
         Filling filling,
         Spread spread,
         @Count(min = 0, max = 8) List<Loss> losses,
         Origin origin) {
 
+    private static final LineLimit NAME = Limits.line(Shaper.class, "name");
+    private static final CountLimit LOSSES = Limits.count(Shaper.class, "losses");
+
     public Shaper {
-        Kit.requireName(name);
+        NAME.require(name);
         Objects.requireNonNull(face);
         Light.requireFitting(filling, spread);
-        Limits.requireCount(Shaper.class, "losses", losses);
-        losses = List.copyOf(losses);
+        losses = LOSSES.copy(losses);
         Objects.requireNonNull(origin);
     }
 

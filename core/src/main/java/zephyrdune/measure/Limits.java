@@ -9,9 +9,9 @@ import java.util.List;
 public final class Limits {
 
     private final List<Limit> byComponent;
-    private final List<Count> counts;
+    private final List<CountLimit> counts;
 
-    private Limits(List<Limit> byComponent, List<Count> counts) {
+    private Limits(List<Limit> byComponent, List<CountLimit> counts) {
         this.byComponent = List.copyOf(byComponent);
         this.counts = List.copyOf(counts);
     }
@@ -23,7 +23,7 @@ public final class Limits {
      */
     public static Limits of(Class<? extends Record> type) {
         List<Limit> found = new ArrayList<>();
-        List<Count> counts = new ArrayList<>();
+        List<CountLimit> counts = new ArrayList<>();
         for (RecordComponent component : type.getRecordComponents()) {
             if (isMeasured(component)) {
                 found.add(of(type, component));
@@ -46,25 +46,6 @@ public final class Limits {
                 && listed.getActualTypeArguments()[0] == Double.class;
     }
 
-    /**
-     * Checks how many parts a list component holds.
-     *
-     * @throws Refused when there are too few or too many
-     */
-    public static void requireCount(Class<? extends Record> type, String component, List<?> list) {
-        for (RecordComponent candidate : type.getRecordComponents()) {
-            if (candidate.getName().equals(component)) {
-                Count count = count(type, candidate);
-                if (list.size() < count.min() || list.size() > count.max()) {
-                    throw new Refused(
-                            component,
-                            "%s holds %d parts; it must hold between %d and %d"
-                                    .formatted(component, list.size(), count.min(), count.max()));
-                }
-            }
-        }
-    }
-
     /** The limit that one {@code double} component, or each number of a list component, states. */
     public static Limit of(Class<? extends Record> type, RecordComponent component) {
         Within within = component.getAnnotation(Within.class);
@@ -74,13 +55,49 @@ public final class Limits {
         return new Limit(component.getName(), within.min(), within.max(), within.unit());
     }
 
-    /** How many numbers a list component may hold. */
-    public static Count count(Class<? extends Record> type, RecordComponent component) {
+    /**
+     * How many parts or numbers a list component may hold. Looked up once, when a record's class is loaded.
+     *
+     * @throws IllegalStateException when there is no such component, or it states no count
+     */
+    public static CountLimit count(Class<? extends Record> type, String component) {
+        return count(type, component(type, component));
+    }
+
+    private static RecordComponent component(Class<? extends Record> type, String name) {
+        for (RecordComponent component : type.getRecordComponents()) {
+            if (component.getName().equals(name)) {
+                return component;
+            }
+        }
+        throw new IllegalStateException(type.getName() + " has no component " + name);
+    }
+
+    /** The same, of a component at hand. */
+    public static CountLimit count(Class<? extends Record> type, RecordComponent component) {
         Count count = component.getAnnotation(Count.class);
         if (count == null) {
             throw new IllegalStateException(type.getName() + "." + component.getName() + " states no count");
         }
-        return count;
+        return new CountLimit(component.getName(), count.min(), count.max());
+    }
+
+    /**
+     * How long a text component may be. Looked up once, when a record's class is loaded.
+     *
+     * @throws IllegalStateException when there is no such component, or it states no length
+     */
+    public static LineLimit line(Class<? extends Record> type, String component) {
+        return line(type, component(type, component));
+    }
+
+    /** The same, of a component at hand. */
+    public static LineLimit line(Class<? extends Record> type, RecordComponent component) {
+        Line line = component.getAnnotation(Line.class);
+        if (line == null) {
+            throw new IllegalStateException(type.getName() + "." + component.getName() + " states no length");
+        }
+        return new LineLimit(component.getName(), line.max());
     }
 
     /**
@@ -103,13 +120,8 @@ public final class Limits {
         }
     }
 
-    private static void requireEach(Limit limit, Count count, List<?> list) {
-        if (list.size() < count.min() || list.size() > count.max()) {
-            throw new Refused(
-                    limit.field(),
-                    "%s holds %d numbers; it must hold between %d and %d"
-                            .formatted(limit.field(), list.size(), count.min(), count.max()));
-        }
+    private static void requireEach(Limit limit, CountLimit count, List<?> list) {
+        count.require(list, "numbers");
         for (Object value : list) {
             limit.require((Double) value);
         }

@@ -23,6 +23,12 @@ import zephyrdune.table.TableSet;
 public record HeroExposure(
         double full, double wanted, double correct, double wantedBelow, double below, double ambient) {
 
+    /** A set with its power where it stands now: what is taken away afterwards changes the picture, not the power. */
+    public static TableSet fixed(TableSet set) {
+        double below = of(set, KeyLight.of(set)).below();
+        return set.withLight(set.light().withPower(PowerChoice.FIXED, below));
+    }
+
     public static HeroExposure of(TableSet set, KeyLight key) {
         Light light = set.light();
         double shutter = set.exposure().exactShutter();

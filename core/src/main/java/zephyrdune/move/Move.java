@@ -1,8 +1,10 @@
 package zephyrdune.move;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.exception.MathRuntimeException;
 import zephyrdune.falloff.FallOff;
 import zephyrdune.measure.Refused;
 import zephyrdune.readings.ReadingKind;
@@ -23,6 +25,9 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
 
     /** Each look away from the present place is this much farther out or nearer in, as a ratio. */
     private static final double STEP = 1.06;
+
+    /** A value that is further from the wanted one than this share of the step it was found in is beside a jump. */
+    private static final double JUMP = 0.05;
 
     /** To a twentieth of a millimetre. */
     private static final double TOLERANCE = 5e-5;
@@ -45,12 +50,18 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
             double farther = Math.min(lever.most(), out * STEP);
             double beyond = farther > out ? excess.value(farther) : outExcess;
             if (farther > out && outExcess * beyond <= 0) {
-                return Optional.of(there(set, kind, lever, root(excess, out, farther)));
+                OptionalDouble root = root(excess, out, farther);
+                if (root.isPresent()) {
+                    return Optional.of(there(set, kind, lever, root.getAsDouble()));
+                }
             }
             double nearer = Math.max(lever.least(), in / STEP);
             double within = nearer < in ? excess.value(nearer) : inExcess;
             if (nearer < in && inExcess * within <= 0) {
-                return Optional.of(there(set, kind, lever, root(excess, nearer, in)));
+                OptionalDouble root = root(excess, nearer, in);
+                if (root.isPresent()) {
+                    return Optional.of(there(set, kind, lever, root.getAsDouble()));
+                }
             }
             out = farther;
             outExcess = beyond;
@@ -60,8 +71,15 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
         return Optional.empty();
     }
 
-    private static double root(UnivariateFunction excess, double from, double to) {
-        return new BrentSolver(TOLERANCE).solve(200, excess, from, to);
+    /** Nothing where the reading only jumps over the wanted value, or is not there all the way between. */
+    private static OptionalDouble root(UnivariateFunction excess, double from, double to) {
+        try {
+            double at = new BrentSolver(TOLERANCE).solve(200, excess, from, to);
+            double jump = Math.abs(excess.value(from)) + Math.abs(excess.value(to));
+            return Math.abs(excess.value(at)) <= JUMP * jump ? OptionalDouble.of(at) : OptionalDouble.empty();
+        } catch (MathRuntimeException notAllTheWay) {
+            return OptionalDouble.empty();
+        }
     }
 
     private static Move there(TableSet set, ReadingKind kind, Lever lever, double at) {

@@ -36,7 +36,7 @@ public record Difference(int width, int height, float[] stops) {
     private static Picture picture(TableSet set, int height) {
         Film film = new Film(set, WIDTH, height, false);
         for (int pass = 0; pass < PASSES; pass++) {
-            film.pass(Effort.USUAL, () -> false);
+            film.wholePass(Effort.USUAL, null, 0);
         }
         return Smooth.of(film, Mix.of(set, Set.of()));
     }

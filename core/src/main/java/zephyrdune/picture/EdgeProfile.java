@@ -8,6 +8,7 @@ import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Cancellation;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.TableSet;
@@ -72,6 +73,7 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
         double hero = key.heroIlluminance() / key.face().luminance() * mix.weight(Layers.KEY, 1);
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < POINTS; i++) {
+            Cancellation.check();
             double share = i / (POINTS - 1.0);
             Vector3D point = from.point.lerp(to.point, share);
             double[] light = light(tracer, mix, point, from.normal, i);

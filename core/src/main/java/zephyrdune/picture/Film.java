@@ -1,9 +1,15 @@
 package zephyrdune.picture;
 
 import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import zephyrdune.body.Ray;
+import zephyrdune.measure.Cancellation;
 import zephyrdune.table.NoBase;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.TableSet;
@@ -49,6 +55,9 @@ public final class Film {
     /** Tiles of the pass under way that are still to be done. */
     private int[] due = {};
 
+    /** Tracers that no thread is using, by how much work they do. */
+    private final Map<Effort, Queue<Tracer>> tracers = new ConcurrentHashMap<>();
+
     /** @param deep whether what is out of focus looks it */
     public Film(TableSet set, int width, int height, boolean deep) {
         stage = Stage.of(set);
@@ -64,6 +73,13 @@ public final class Film {
         odd = new float[kept * width * height];
         samples = new int[columns * rows];
         guides = new Guides(width, height);
+    }
+
+    /** Memory that a film of a set takes, near enough, bytes. */
+    public static long bytes(TableSet set, int width, int height) {
+        int layers = Layers.count(set.cards().size());
+        long kept = Arrays.stream(slots(set, layers)).filter(slot -> slot >= 0).count();
+        return (long) width * height * (kept * 4 * Float.BYTES + Guides.BYTES);
     }
 
     private static int[] slots(TableSet set, int layers) {
@@ -141,8 +157,17 @@ public final class Film {
         return due.length == 0;
     }
 
+    /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */
+    public void wholePass(Effort effort, Mix mix, double noise) {
+        if (!pass(effort, mix, noise, Thread.currentThread()::isInterrupted)) {
+            Cancellation.check();
+        }
+    }
+
     private void expose(int tile, Effort effort) {
-        Tracer tracer = new Tracer(stage, effort);
+        Queue<Tracer> free = tracers.computeIfAbsent(effort, any -> new ConcurrentLinkedQueue<>());
+        Tracer tracer = Optional.ofNullable(free.poll()).orElseGet(() -> new Tracer(stage, effort));
+        tracer.begin();
         Ray ray = new Ray();
         int index = samples[tile];
         for (int row = top(tile); row < bottom(tile); row++) {
@@ -156,6 +181,7 @@ public final class Film {
             }
         }
         samples[tile]++;
+        free.add(tracer);
     }
 
     private void gather(int pixel, double[] found, int index) {

@@ -13,6 +13,9 @@ import zephyrdune.trace.Guide;
  */
 public record Guides(float[] distance, float[] normal, int[] owner, float[] colour, boolean[] mirrors) {
 
+    /** What one pixel takes. */
+    static final int BYTES = 7 * Float.BYTES + Integer.BYTES + 1;
+
     Guides(int width, int height) {
         this(
                 new float[width * height],

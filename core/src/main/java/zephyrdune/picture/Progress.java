@@ -1,6 +1,7 @@
 package zephyrdune.picture;
 
 import java.util.function.BooleanSupplier;
+import java.util.function.LongSupplier;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Effort;
 
@@ -35,8 +36,12 @@ public final class Progress {
 
     private static final int SHARPER_PASSES = 2;
 
+    /** Beside a film: the picture mixed from it, evened out, and as a file. Bytes a pixel. */
+    private static final int MIXED = 64;
+
     private final TableSet set;
     private final boolean deep;
+    private final LongSupplier room;
     private final Traced traced;
     private Stage stage = Stage.COARSE;
     private Film film;
@@ -44,17 +49,39 @@ public final class Progress {
     private int passes;
     private double noise = Double.POSITIVE_INFINITY;
 
-    /** @param deep whether what is out of focus looks it */
-    public Progress(TableSet set, boolean deep) {
+    /**
+     * @param deep whether what is out of focus looks it
+     * @param room memory that may be had for the next film, bytes; a picture gets no larger than that allows, but for the coarse one
+     */
+    public Progress(TableSet set, boolean deep, LongSupplier room) {
         this.set = set;
         this.deep = deep;
+        this.room = room;
         traced = Traced.of(set, deep);
         film = film();
     }
 
     private Film film() {
-        double height = stage.width * set.camera().sensorHeight() / set.camera().sensorWidth();
-        return new Film(set, stage.width, (int) Math.max(1, Math.min(2.0 * stage.width, Math.round(height))), deep);
+        double most = room.getAsLong();
+        int width = stage.width;
+        if (stage != Stage.COARSE && bytes(width) > most) {
+            width = Math.max(Stage.COARSE.width, (int) (width * Math.sqrt(most / bytes(width))));
+        }
+        return new Film(set, width, height(width), deep);
+    }
+
+    private int height(int width) {
+        double height = width * set.camera().sensorHeight() / set.camera().sensorWidth();
+        return (int) Math.max(1, Math.min(2.0 * width, Math.round(height)));
+    }
+
+    private long bytes(int width) {
+        return Film.bytes(set, width, height(width)) + (long) MIXED * width * height(width);
+    }
+
+    /** Memory that is held, near enough, bytes. */
+    public long bytes() {
+        return bytes(film.width()) + (before == null ? 0 : bytes(before.width()));
     }
 
     /** Whether a set can be shown by mixing what is traced here. */

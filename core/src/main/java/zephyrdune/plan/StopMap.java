@@ -2,6 +2,7 @@ package zephyrdune.plan;
 
 import java.util.stream.IntStream;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Cancellation;
 
 /**
  * The key's light over the table top in stops from the hero, with the dish's own shadow left out.
@@ -16,8 +17,10 @@ public record StopMap(double reach, int size, float[] stops) {
         float[] stops = new float[size * size];
         key.heroIlluminance(); // found once, before all cores ask for it
         double step = 2 * reach / (size - 1);
+        Thread asking = Thread.currentThread();
         IntStream.range(0, size).parallel().forEach(row -> {
             for (int column = 0; column < size; column++) {
+                Cancellation.check(asking);
                 stops[row * size + column] = (float) key.levelStops(-reach + column * step, -reach + row * step, 0);
             }
         });

@@ -34,6 +34,8 @@ import zephyrdune.table.TableSet;
 final class Probe {
 
     private static final String COVERED = "Something stands where the shadow would be probed";
+    private static final String NARROW =
+            "The beam is too narrow there: one side of the edge is dark even without the dish";
     private static final String KEPT_OFF =
             "A card keeps the key off the place where this is probed: with or without the dish it is dark";
 
@@ -45,13 +47,12 @@ final class Probe {
     private final TableSet set;
     private final KeyLight key;
     private HeroExposure hero;
-    private final Optional<TableShadow> shadow;
+    private Optional<TableShadow> shadow;
     private final ShapingReadings shaping;
 
     Probe(TableSet set) {
         this.set = set;
         key = KeyLight.of(set);
-        shadow = TableShadow.of(set);
         shaping = new ShapingReadings(set, key);
     }
 
@@ -59,7 +60,7 @@ final class Probe {
         return switch (kind) {
             case SIZE_ACROSS, SIZE_ALONG, SOLID_ANGLE -> size(kind);
             case TIP_EDGE, TIP_EDGE_SEEN, SIDE_EDGE, SIDE_EDGE_SEEN, EDGE_TO_RIM, SHADOW_LENGTH, SHADOW_CLOCK ->
-                shadow.map(found -> shadow(kind, found)).orElseGet(() -> Reading.absent(kind, noShadow()));
+                tableShadow().map(found -> shadow(kind, found)).orElseGet(() -> Reading.absent(kind, noShadow()));
             case SHADOW_DEPTH -> shadowDepth();
             case FALL_OFF_HERO -> fallOff(kind, FallOff.acrossHero(set, key));
             case FALL_OFF_FRAME -> fallOff(kind, FallOff.acrossFrame(set, key));
@@ -97,6 +98,13 @@ final class Probe {
                     BASE_UNDER_KEY,
                     BASE_EDGE -> shaping.read(kind);
         };
+    }
+
+    private Optional<TableShadow> tableShadow() {
+        if (shadow == null) {
+            shadow = TableShadow.of(set);
+        }
+        return shadow;
     }
 
     private HeroExposure hero() {
@@ -175,7 +183,8 @@ final class Probe {
     }
 
     private static Reading seen(ReadingKind kind, ShadowEdge edge, Vector3D thrownBy, Vector3D onTable) {
-        return edge(kind, edge.tenToNinety(), thrownBy, onTable)
+        double seen = edge.tenToNinety();
+        return (Double.isNaN(seen) ? Reading.absent(kind, NARROW) : edge(kind, seen, thrownBy, onTable))
                 .beside("Four fifths of the whole edge", 0.8 * edge.width());
     }
 
@@ -198,7 +207,7 @@ final class Probe {
                 .filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
                         .noting(dark(depth.place()) ? KEPT_OFF : ""))
-                .orElseGet(() -> Reading.absent(SHADOW_DEPTH, shadow.isEmpty() ? noShadow() : COVERED));
+                .orElseGet(() -> Reading.absent(SHADOW_DEPTH, tableShadow().isEmpty() ? noShadow() : COVERED));
     }
 
     /** Whether cards leave hardly any of the key where a shadow is looked for. */

@@ -2,6 +2,8 @@ package zephyrdune.readings;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.CancellationException;
+import zephyrdune.measure.Cancellation;
 import zephyrdune.table.TableSet;
 
 /** Every reading of a set, in the order of {@link ReadingKind}. */
@@ -9,19 +11,37 @@ public final class Readings {
 
     private Readings() {}
 
+    private static final System.Logger LOG = System.getLogger(Readings.class.getName());
+
+    /** Why a reading is absent whose computation failed. */
+    static final String FAILED = "This could not be worked out for this set; the other readings stand";
+
     public static List<Reading> of(TableSet set) {
-        Probe probe = new Probe(set);
-        return Arrays.stream(ReadingKind.values()).map(probe::read).toList();
+        return of(set, ReadingKind.values());
     }
 
     /** One reading alone. */
     public static Reading of(TableSet set, ReadingKind kind) {
-        return new Probe(set).read(kind);
+        return of(set, new ReadingKind[] {kind}).get(0);
     }
 
     /** Some readings, in the order in which they are asked for. */
     public static List<Reading> of(TableSet set, ReadingKind... kinds) {
         Probe probe = new Probe(set);
-        return Arrays.stream(kinds).map(probe::read).toList();
+        return Arrays.stream(kinds).map(kind -> read(probe, kind)).toList();
+    }
+
+    /** A reading whose computation fails is absent, and takes no other with it. */
+    private static Reading read(Probe probe, ReadingKind kind) {
+        Cancellation.check();
+        try {
+            return probe.read(kind);
+        } catch (CancellationException ended) {
+            throw ended;
+        } catch (RuntimeException failure) {
+            LOG.log(System.Logger.Level.WARNING, "reading {0} failed: {1}", kind, failure);
+            LOG.log(System.Logger.Level.DEBUG, "where it failed", failure);
+            return Reading.absent(kind, FAILED);
+        }
     }
 }

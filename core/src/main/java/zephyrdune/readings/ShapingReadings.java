@@ -7,6 +7,7 @@ import static zephyrdune.readings.ReadingKind.PATTERN_GONE;
 
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.emitter.EmittingFace;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.pattern.CutLine;
@@ -203,8 +204,8 @@ final class ShapingReadings {
         if (kind == BASE_UNDER_KEY) {
             return Reading.of(kind, -base.under(), key.hero());
         }
-        return TableShadow.of(set.withLight(base.as(set.light())))
-                .filter(shadow -> Double.isFinite(shadow.atTip().width()))
+        return TableShadow.of(set.dish(), EmittingFace.of(base.as(set.light())))
+                .filter(shadow -> Double.isFinite(shadow.atTip().tenToNinety()))
                 .map(shadow -> Reading.of(BASE_EDGE, shadow.atTip().tenToNinety(), shadow.tipEdge(), shadow.tip()))
                 .orElseGet(() -> Reading.absent(BASE_EDGE, "The base light throws no shadow that ends on the table"));
     }

@@ -3,6 +3,7 @@ package zephyrdune.shadow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import zephyrdune.measure.Cancellation;
 import zephyrdune.table.Prop;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Effort;
@@ -51,6 +52,7 @@ public record HeroShade(int prop, double share) {
         double radius = set.dish().radius();
         double sum = 0;
         for (double[] place : PLACES) {
+            Cancellation.check();
             tracer.incident(place[0] * radius, place[1] * radius, set.dish().height(), 0, 0, 1, 1, 0);
             sum += tracer.out[3 * Layers.KEY + 1];
         }

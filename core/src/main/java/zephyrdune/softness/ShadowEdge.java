@@ -3,7 +3,6 @@ package zephyrdune.softness;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Outline;
@@ -23,8 +22,14 @@ public final class ShadowEdge {
     /** Sides of the polygon that stands for a disc whose light is partly cut off. */
     private static final int DISC_SIDES = 96;
 
-    /** Points of a face that is not even: the widths are right to about a percent. */
+    /** Points of a face that is not even, of those that send light to the edge: the widths are right to about a percent. */
     private static final int SAMPLES = 1024;
+
+    /** A narrow beam reaches a place from few points of its face: then more are taken, up to so many. */
+    private static final int MOST_SAMPLES = 32_768;
+
+    /** Steps along the edge in which it is looked for where it is neither dark nor open. */
+    private static final int STEPS = 64;
 
     private static final double TENTH = 0.1;
 
@@ -57,7 +62,17 @@ public final class ShadowEdge {
         this.normal = normal;
         upper = origin.subtract(onEdge).cross(along);
         lower = direction.cross(along);
-        samples = face.uniform() ? null : PassedShare.of(face, SAMPLES);
+        samples = face.uniform() ? null : samples(face, origin, normal);
+    }
+
+    private static PassedShare samples(EmittingFace face, Vector3D origin, Vector3D normal) {
+        int count = SAMPLES;
+        PassedShare samples = PassedShare.of(face, count);
+        while (count < MOST_SAMPLES && samples.acting(origin, normal) < SAMPLES / 2) {
+            count *= 2;
+            samples = PassedShare.of(face, count);
+        }
+        return samples;
     }
 
     /** Where the plane through a point and the edge meets the line, metres along it; infinite or behind when it does not. */
@@ -121,7 +136,7 @@ public final class ShadowEdge {
         return ends[1] - ends[0];
     }
 
-    /** Share of the face's light, 0 to 1, that passes the edge to a place on the line. */
+    /** Share of the face's light, 0 to 1, that passes the edge to a place on the line; no number where none comes even without it. */
     public double open(double at) {
         Vector3D point = origin.add(direction.multiply(at));
         // points of the face whose own shadow edge lies behind this place have come into view
@@ -134,7 +149,7 @@ public final class ShadowEdge {
         double all = ContourFormula.ofPart(face, corners).at(point, normal);
         return all > 0
                 ? ContourFormula.ofPart(face, kept(corners, point, opening)).at(point, normal) / all
-                : 0;
+                : Double.NaN;
     }
 
     private static List<Vector3D> kept(List<Vector3D> corners, Vector3D point, Vector3D opening) {
@@ -155,20 +170,45 @@ public final class ShadowEdge {
         return kept;
     }
 
-    /** Distance along the line between a tenth and nine tenths of the open light, metres. */
+    /**
+     * Distance along the line between a tenth and nine tenths of the open light, metres. Infinite when part of the face never lights the
+     * line's end; no number when the beam is so narrow that one side of the edge would be dark without what throws it.
+     */
     public double tenToNinety() {
         double[] ends = ends();
         if (!Double.isFinite(ends[1] - ends[0])) {
             return Double.POSITIVE_INFINITY;
         }
-        return place(1 - TENTH, ends) - place(TENTH, ends);
+        double[] whole = open(1, ends);
+        boolean crossed = whole[0] <= TENTH && whole[1] >= 1 - TENTH;
+        double[] shares = crossed ? whole : open(STEPS, ends);
+        return place(1 - TENTH, shares, ends) - place(TENTH, shares, ends);
     }
 
-    private double place(double share, double[] ends) {
-        UnivariateFunction excess = at -> open(at) - share;
+    /** What is open at the ends of so many equal steps. */
+    private double[] open(int steps, double[] ends) {
+        double[] shares = new double[steps + 1];
+        for (int i = 0; i <= steps; i++) {
+            shares[i] = open(at(i, steps, ends));
+        }
+        return shares;
+    }
+
+    /** The end of a step; the first and the last just beyond the soft edge. */
+    private static double at(int step, int steps, double[] ends) {
         double width = ends[1] - ends[0];
-        double from = ends[0] - 1e-9 * width;
-        double to = ends[1] + 1e-9 * width;
-        return new BrentSolver(1e-5 * width).solve(200, excess, from, to);
+        return ends[0] + width * ((1 + 2e-9) * step / steps - 1e-9);
+    }
+
+    /** Where the share is reached first; no number where it is not. */
+    private double place(double share, double[] shares, double[] ends) {
+        int steps = shares.length - 1;
+        for (int i = 0; i < steps; i++) {
+            if (shares[i] <= share && shares[i + 1] >= share) {
+                return new BrentSolver(1e-5 * (ends[1] - ends[0]))
+                        .solve(200, x -> open(x) - share, at(i, steps, ends), at(i + 1, steps, ends));
+            }
+        }
+        return Double.NaN;
     }
 }

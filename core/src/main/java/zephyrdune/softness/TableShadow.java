@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.table.Dish;
 import zephyrdune.table.Rim;
 import zephyrdune.table.TableSet;
 
@@ -33,9 +34,13 @@ public record TableShadow(
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
-    /** The shadow, or nothing when the face's centre is not above the rim or straight over the dish. */
+    /** The shadow that a set's key throws, or nothing when the face's centre is not above the rim or straight over the dish. */
     public static Optional<TableShadow> of(TableSet set) {
-        EmittingFace face = EmittingFace.of(set);
+        return of(set.dish(), EmittingFace.of(set));
+    }
+
+    /** The same by any face. */
+    public static Optional<TableShadow> of(Dish dish, EmittingFace face) {
         Vector3D centre = face.centre();
         double level = Math.hypot(centre.getX(), centre.getY());
         if (level < 1e-6) {
@@ -44,7 +49,7 @@ public record TableShadow(
         double awayX = -centre.getX() / level;
         double awayY = -centre.getY() / level;
         TableShadow longest = null;
-        for (Rim rim : set.dish().rims()) {
+        for (Rim rim : dish.rims()) {
             if (rim.height() > 0 && centre.getZ() > rim.height()) {
                 TableShadow shadow = of(face, rim, awayX, awayY);
                 if (longest == null || shadow.reach(awayX, awayY) > longest.reach(awayX, awayY)) {

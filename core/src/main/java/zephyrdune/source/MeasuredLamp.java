@@ -7,6 +7,8 @@ import zephyrdune.distribution.MeasuredIntensity;
 import zephyrdune.distribution.PhotometricType;
 import zephyrdune.measure.Count;
 import zephyrdune.measure.Limits;
+import zephyrdune.measure.Line;
+import zephyrdune.measure.LineLimit;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -22,7 +24,7 @@ import zephyrdune.power.PowerDial;
  * @param intensity for each horizontal angle, one for each vertical angle
  */
 public record MeasuredLamp(
-        String name,
+        @Line(max = 80) String name,
         PhotometricType axes,
 
         @Count(min = 2, max = 361) @Within(min = -Math.PI / 2, max = Math.PI, unit = Unit.RADIAN)
@@ -41,12 +43,12 @@ public record MeasuredLamp(
     /** Most intensities in one lamp. */
     public static final int MOST_INTENSITIES = 5000;
 
+    public static final LineLimit NAME = Limits.line(MeasuredLamp.class, "name");
+
     private static final Limits LIMITS = Limits.of(MeasuredLamp.class);
 
     public MeasuredLamp {
-        if (name.isBlank() || name.length() > 80) {
-            throw new Refused("name", "A lamp needs a name of 1 to 80 characters");
-        }
+        NAME.require(name);
         Objects.requireNonNull(axes);
         vertical = List.copyOf(vertical);
         horizontal = List.copyOf(horizontal);

@@ -13,9 +13,7 @@ import zephyrdune.metering.HeroExposure;
 import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
-import zephyrdune.table.Light;
 import zephyrdune.table.NoBase;
-import zephyrdune.table.PowerChoice;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Layers;
 
@@ -50,7 +48,8 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
 
     /** The frames that differ for a set: for one without cards, pattern and base the key alone, and everything. */
     public static List<Step> of(TableSet whole) {
-        TableSet set = fixed(whole);
+        // all frames are exposed alike
+        TableSet set = HeroExposure.fixed(whole);
         boolean fills = set.cards().stream().anyMatch(card -> Fill.fills(set, card));
         boolean pattern = set.cards().stream().anyMatch(card -> card.cut().patterned());
         Set<Integer> noRoom = Set.of(Layers.AMBIENT);
@@ -77,13 +76,6 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
         }
         steps.add(of(Kind.EVERYTHING, set, Set.of()));
         return steps;
-    }
-
-    /** The same set with its power where it stands now, so that all frames are exposed alike. */
-    private static TableSet fixed(TableSet set) {
-        Light light = set.light();
-        double below = HeroExposure.of(set, KeyLight.of(set)).below();
-        return set.withLight(light.withPower(PowerChoice.FIXED, Math.min(12, below)));
     }
 
     private static TableSet without(TableSet set, Predicate<Card> gone) {

@@ -34,6 +34,12 @@ public record Cut(
 
     private static final double WIDEST_MARGIN = 0.015;
 
+    /** A pattern in a card of some size. */
+    private record Cutting(Cut cut, double width, double height) {}
+
+    /** Every answer about a set asks for the same pieces again. */
+    private static final Remembered<Cutting, List<Piece>> PIECES = new Remembered<>(48);
+
     public Cut {
         Objects.requireNonNull(holes);
         LIMITS.require(turn, right, up);
@@ -66,7 +72,7 @@ public record Cut(
 
     /** Its pieces in the plane of a card: across and up from the card's middle. */
     public List<Piece> pieces(double width, double height) {
-        return any() ? CutPieces.of(this, width, height, () -> cut(width, height)) : List.of();
+        return any() ? PIECES.get(new Cutting(this, width, height), () -> List.copyOf(cut(width, height))) : List.of();
     }
 
     private List<Piece> cut(double width, double height) {

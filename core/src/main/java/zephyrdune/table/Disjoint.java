@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
+import zephyrdune.measure.Cancellation;
 
 /** Areas as convex pieces that do not overlap, so that light past them adds up. */
 public final class Disjoint {
@@ -24,6 +25,7 @@ public final class Disjoint {
         List<Piece> apart = new ArrayList<>();
         List<Geometry> before = new ArrayList<>();
         for (Piece piece : overlapping) {
+            Cancellation.check();
             Geometry whole = polygon(piece);
             Geometry left = whole;
             for (Geometry one : before) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.measure.Count;
+import zephyrdune.measure.CountLimit;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
@@ -46,11 +47,11 @@ public record Light(
         Doors doors) {
 
     private static final Limits LIMITS = Limits.of(Light.class);
+    private static final CountLimit LOSSES = Limits.count(Light.class, "losses");
 
     public Light {
         LIMITS.require(gel, power, clock, heightAngle, distance);
-        Limits.requireCount(Light.class, "losses", losses);
-        losses = List.copyOf(losses);
+        losses = LOSSES.copy(losses);
         Objects.requireNonNull(source);
         Objects.requireNonNull(face);
         requireFitting(filling, spread);

@@ -3,10 +3,13 @@ package zephyrdune.table;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.TopologyException;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import zephyrdune.measure.Count;
+import zephyrdune.measure.CountLimit;
 import zephyrdune.measure.Limits;
+import zephyrdune.measure.Line;
+import zephyrdune.measure.LineLimit;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
@@ -18,7 +21,7 @@ import zephyrdune.measure.Within;
  * @param width of the pattern; its outlines are in shares of it
  */
 public record OwnHoles(
-        String name,
+        @Line(max = 80) String name,
         @Within(min = 0.005, max = 3, unit = Unit.METRE) double width,
         @Count(min = 1, max = 200) List<OwnOutline> outlines)
         implements Holes {
@@ -26,18 +29,23 @@ public record OwnHoles(
     /** Most corners of all outlines together. */
     public static final int MOST_POINTS = 1500;
 
+    /** Most crossings of all outlines together, with each other and themselves. */
+    private static final int MOST_CROSSINGS = 1_000;
+
+    private static final Remembered<List<OwnOutline>, Geometry> OPEN = new Remembered<>(48);
+
     /** Of the square of the pattern's width. */
     private static final double LEAST_AREA = 1e-6;
 
+    public static final LineLimit NAME = Limits.line(OwnHoles.class, "name");
+
+    private static final CountLimit OUTLINES = Limits.count(OwnHoles.class, "outlines");
     private static final Limits LIMITS = Limits.of(OwnHoles.class);
 
     public OwnHoles {
         LIMITS.require(width);
-        if (name.isBlank() || name.length() > 80 || name.chars().anyMatch(Character::isISOControl)) {
-            throw new Refused("name", "A pattern needs a name of 1 to 80 characters on one line");
-        }
-        Limits.requireCount(OwnHoles.class, "outlines", outlines);
-        outlines = List.copyOf(outlines);
+        NAME.require(name);
+        outlines = OUTLINES.copy(outlines);
         int points = outlines.stream()
                 .mapToInt(outline -> outline.points().size() / 2)
                 .sum();
@@ -46,30 +54,50 @@ public record OwnHoles(
                     "outlines",
                     "The pattern has %d corners; at most %d can be cut, so simplify it".formatted(points, MOST_POINTS));
         }
-        if (geometry(outlines, 1).getArea() < LEAST_AREA) {
-            throw new Refused("outlines", "Nothing of the pattern is open; its outlines enclose no area");
-        }
+        open(outlines);
     }
 
-    /** What is open, by the even-odd rule. */
-    private static Geometry geometry(List<OwnOutline> outlines, double scale) {
-        GeometryFactory factory = new GeometryFactory();
-        Geometry open = factory.createPolygon();
-        for (OwnOutline outline : outlines) {
-            List<Double> points = outline.points();
-            Coordinate[] ring = new Coordinate[points.size() / 2 + 1];
-            for (int i = 0; i < ring.length; i++) {
-                int at = 2 * i % points.size();
-                ring[i] = new Coordinate(scale * points.get(at), scale * points.get(at + 1));
+    /**
+     * What is open, in shares of the width; worked out once for the outlines that were asked for last.
+     *
+     * @throws Refused when that cannot be cut
+     */
+    private static Geometry open(List<OwnOutline> outlines) {
+        return OPEN.get(outlines, () -> {
+            List<Coordinate[]> rings = outlines.stream().map(OwnHoles::ring).toList();
+            if (Crossings.moreThan(MOST_CROSSINGS, rings)) {
+                throw new Refused(
+                        "outlines",
+                        "The pattern's lines cross each other more than %,d times; draw outlines that do not cross"
+                                .formatted(MOST_CROSSINGS));
             }
-            open = open.symDifference(GeometryFixer.fix(factory.createPolygon(ring)));
+            Geometry open;
+            try {
+                open = EvenOdd.area(rings);
+            } catch (TopologyException e) {
+                throw new Refused(
+                        "outlines", "The pattern's lines lie on each other, nearly; draw outlines that do not touch");
+            }
+            if (open.getArea() < LEAST_AREA) {
+                throw new Refused("outlines", "Nothing of the pattern is open; its outlines enclose no area");
+            }
+            return open;
+        });
+    }
+
+    private static Coordinate[] ring(OwnOutline outline) {
+        List<Double> points = outline.points();
+        Coordinate[] ring = new Coordinate[points.size() / 2 + 1];
+        for (int i = 0; i < ring.length; i++) {
+            int at = 2 * i % points.size();
+            ring[i] = new Coordinate(points.get(at), points.get(at + 1));
         }
-        return open;
+        return ring;
     }
 
     @Override
     public List<Piece> pieces(double cardWidth, double cardHeight, double reach) {
-        return Disjoint.convex(geometry(outlines, width));
+        return Disjoint.convex(AffineTransformation.scaleInstance(width, width).transform(open(outlines)));
     }
 
     /** Half of its width: what a drawing repeats is not known. */

@@ -3,7 +3,10 @@ package zephyrdune.table;
 import java.util.List;
 import java.util.Objects;
 import zephyrdune.measure.Count;
+import zephyrdune.measure.CountLimit;
 import zephyrdune.measure.Limits;
+import zephyrdune.measure.Line;
+import zephyrdune.measure.LineLimit;
 import zephyrdune.measure.Refused;
 
 /**
@@ -15,7 +18,7 @@ import zephyrdune.measure.Refused;
  * @param props what else stands on the table
  */
 public record TableSet(
-        String title,
+        @Line(max = 80) String title,
         Camera camera,
         Dish dish,
         @Count(min = 0, max = 40) List<Prop> props,
@@ -28,35 +31,39 @@ public record TableSet(
         Exposure exposure,
         Ambient ambient) {
 
-    /** Longest title, in characters. */
-    public static final int TITLE_LIMIT = 80;
+    public static final LineLimit TITLE = Limits.line(TableSet.class, "title");
+
+    private static final CountLimit PROPS = Limits.count(TableSet.class, "props");
+    private static final CountLimit CARDS = Limits.count(TableSet.class, "cards");
 
     public TableSet {
-        Objects.requireNonNull(title);
+        TITLE.require(title);
         Objects.requireNonNull(camera);
         Objects.requireNonNull(dish);
-        props = counted("props", props);
+        props = PROPS.copy(props);
         Objects.requireNonNull(light);
         Objects.requireNonNull(base);
-        cards = counted("cards", cards);
+        cards = CARDS.copy(cards);
         Objects.requireNonNull(room);
         Objects.requireNonNull(tableTop);
         Objects.requireNonNull(backdrop);
         Objects.requireNonNull(exposure);
         Objects.requireNonNull(ambient);
-        if (title.isBlank() || title.length() > TITLE_LIMIT) {
-            throw new Refused("title", "A set needs a title of 1 to " + TITLE_LIMIT + " characters");
-        }
-        if (title.chars().anyMatch(Character::isISOControl)) {
-            throw new Refused("title", "A title is one line without control characters");
-        }
-        Clearance.require(camera, dish, props, light, base, cards, tableTop, backdrop, room, ambient);
+        Clearance.require(new Parts(camera, dish, props, light, base, cards, tableTop, backdrop, room, ambient));
     }
 
-    private static <T> List<T> counted(String component, List<T> list) {
-        Limits.requireCount(TableSet.class, component, list);
-        return List.copyOf(list);
-    }
+    /** What takes up room, before it is a set. */
+    record Parts(
+            Camera camera,
+            Dish dish,
+            List<Prop> props,
+            Light light,
+            Base base,
+            List<Card> cards,
+            TableTop tableTop,
+            Backdrop backdrop,
+            Room room,
+            Ambient ambient) {}
 
     /** Where the light's face and its source are. */
     public Pose pose() {

@@ -18,6 +18,9 @@ final class FaceLight {
     /** A corner counts for at least this share of the brightest, so that every place can be picked. */
     private static final double LEAST = 0.08;
 
+    /** What is taken to arrive until rays have shown otherwise. */
+    static final double ALL = 1;
+
     final EmittingFace face;
 
     /** Of the face, as the stage counts owners. */
@@ -69,7 +72,7 @@ final class FaceLight {
      * Share of the light that reached the surface looked at last, as a first guess at what reaches the next: found by sample
      * numbers of another pixel, so that it favours nothing.
      */
-    double arrived = 1;
+    double arrived = ALL;
 
     // what look() leaves behind
     double towardsX;

@@ -3,6 +3,7 @@ package zephyrdune.trace;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Ray;
+import zephyrdune.measure.Cancellation;
 import zephyrdune.sampling.Turn;
 import zephyrdune.table.Card;
 import zephyrdune.table.Panel;
@@ -48,6 +49,7 @@ public final class Incidence {
         Vector3D second = normal.cross(first);
         tracer = new Tracer(stage, new Effort(1, 1, Effort.USUAL.reflections(), true));
         for (int i = 0; i < round; i++) {
+            Cancellation.check();
             numbers.at(ROUND, i);
             double out = Math.sqrt(numbers.first);
             double along = out * Turn.cosine(numbers.second);
@@ -61,6 +63,7 @@ public final class Incidence {
         for (int k = 0; k < panels.size(); k++) {
             Panel panel = panels.get(k);
             for (int i = 0; i < each; i++, index++) {
+                Cancellation.check();
                 numbers.at(TO_CARDS + k, i);
                 Vector3D on = panel.at(
                         (2 * numbers.first - 1) * panel.halfWidth(), (2 * numbers.second - 1) * panel.halfHeight());

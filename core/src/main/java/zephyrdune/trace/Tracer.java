@@ -102,6 +102,20 @@ public final class Tracer {
         }
     }
 
+    /** Forgets what the last looks guessed: from here on the outcome depends on what is looked at alone. */
+    public void begin() {
+        key.arrived = FaceLight.ALL;
+        for (FaceLight leaf : leaves) {
+            leaf.arrived = FaceLight.ALL;
+        }
+        if (base != null) {
+            base.arrived = FaceLight.ALL;
+        }
+        if (window != null) {
+            window.arrived = FaceLight.ALL;
+        }
+    }
+
     /**
      * Looks along a unit ray and leaves the luminance of every layer in {@link #out}.
      *

@@ -48,7 +48,6 @@ public class FindingTest {
                 Finding.Kind.CARD_THROUGH,
                 plain.withCards(List.of(white(0.3, 3, 0.5), white(0.6, 3, 0.5).facing(0.5, 0)))
             },
-            {Finding.Kind.CARD_THROUGH, plain.withCards(List.of(white(0.5, 12, 1.3), white(0.5, 11, 1.2)))},
             {Finding.Kind.FLARE, Sets.lit(box(0.3, 0.3, 12, 26, 1.1))},
             {Finding.Kind.CAMERA_IN_THE_WAY, Sets.lit(box(0.3, 0.3, 6, 45, 1.8))},
             {

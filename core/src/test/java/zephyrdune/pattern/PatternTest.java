@@ -10,6 +10,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.table.Backdrop;
 import zephyrdune.table.Card;
 import zephyrdune.table.Cut;
 import zephyrdune.table.Disc;
@@ -34,7 +35,10 @@ public class PatternTest {
         // 2 cm off the hero, so the pattern is shifted back over it
         Card card = new Card(Surface.BLACK_PAPER, 3, 3, 0, 0.02, cardHeight, 0, Math.PI / 2)
                 .withCut(new Cut(holes, 0, 0, -0.02));
-        return Sets.lit(light).withDish(Sets.sliver()).withCards(List.of(card));
+        return Sets.lit(light)
+                .withDish(Sets.sliver())
+                .withBackdrop(new Backdrop(4, 2, 1.5, Surface.GREY_PAPER))
+                .withCards(List.of(card));
     }
 
     private static CutLine line(TableSet set) {

@@ -26,7 +26,7 @@ public class StepTest {
     public void everyLightAndCardByItself() {
         TableSet set = Sets.lit(box(0.2, 0.2, 9, 45, 1))
                 .withCards(List.of(WHITE, SLATS))
-                .withBase(new BroadBase(1, 0.9, 0.9, 9 * Math.PI / 6, 0.8, 1));
+                .withBase(new BroadBase(1, 0.9, 0.9, 9 * Math.PI / 6, 0.8, 1.3));
         List<Step> steps = Step.of(set);
         assertThat(steps).extracting(Step::kind).containsExactly(Step.Kind.values());
         double power = HeroExposure.of(set, KeyLight.of(set)).below();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static zephyrdune.table.Sets.box;
 import static zephyrdune.table.Sets.chowder;
 
+import java.util.List;
 import java.util.function.DoubleFunction;
 import org.testng.annotations.Test;
 import zephyrdune.measure.Refused;
@@ -122,6 +123,79 @@ public class ClearanceTest {
         refuses("title", () -> chowder().withTitle(" "));
         refuses("title", () -> chowder().withTitle("x".repeat(81)));
         refuses("title", () -> chowder().withTitle("two\nlines"));
+        refuses("title", () -> chowder().withTitle("nul\0"));
+        refuses("title", () -> chowder().withTitle("half \ud83e"));
+        refuses("title", () -> chowder().withTitle("set aside \uffff"));
+        refuses("title", () -> chowder().withTitle("two\u2028lines"));
         assertThat(chowder().withTitle("x".repeat(80)).title()).hasSize(80);
+        // as Unicode counts them, not in halves of pairs
+        assertThatCode(() -> chowder().withTitle("\ud83e\udd58".repeat(80))).doesNotThrowAnyException();
+        refuses("title", () -> chowder().withTitle("\ud83e\udd58".repeat(81)));
+    }
+
+    private static final double HOUR = Math.PI / 6;
+
+    private static BroadBase base(double clock, double heightAngle, double distance) {
+        return new BroadBase(1, 1.2, 1.2, clock * HOUR, Math.toRadians(heightAngle), distance);
+    }
+
+    private static Card card(double clock, double distance, double lift) {
+        return new Card(Surface.WHITE_PAPER, 0.3, 0.4, clock * HOUR, distance, lift, 0, 0);
+    }
+
+    @Test
+    public void theBaseLightNeedsRoomLikeTheKey() {
+        TableSet small = Sets.inRoom(Sets.lit(box(0.4, 0.4, 9, 40, 0.9)), 1.4, 2.4, Surface.WHITE_PAPER);
+        refuses("room.left", () -> small.withBase(base(9, 30, 1.6)));
+        refuses("room.above", () -> small.withBase(base(12, 90, 2.5)));
+        assertThatCode(() -> small.withBase(base(9, 45, 1))).doesNotThrowAnyException();
+        TableSet open = Sets.lit(box(0.4, 0.4, 9, 40, 0.9));
+        refuses("base.heightAngle", () -> open.withBase(base(3, 5, 1)));
+        refuses("backdrop.distance", () -> open.withBase(base(12, 40, 1.6)));
+        refuses("base.distance", () -> open.withBase(base(9, 90, 0.05)));
+        // both face the hero from the same side, the base straight through the key
+        refuses("base.distance", () -> Sets.lit(box(1.2, 1.2, 9, 75, 1)).withBase(base(9, 45, 1.1)));
+    }
+
+    @Test
+    public void nothingStandsInAFaceOfLight() {
+        Prop bottle = new Prop(new Drum(0.1, 0.1, 0.6, Surface.CREAM, Surface.CREAM), -0.78, 0, 0, 0);
+        refuses("props[0].x", () -> Sets.lit(box(0.6, 0.6, 9, 25, 0.9)).withProps(List.of(bottle)));
+        TableSet based = Sets.lit(box(0.2, 0.2, 3, 60, 0.9)).withBase(base(9, 42, 0.9));
+        refuses("props[0].x", () -> based.withProps(List.of(bottle)));
+        refuses(
+                "cards[0].distance",
+                () -> Sets.lit(box(0.6, 0.6, 9, 40, 0.9))
+                        .withCards(List.of(card(9, 0.7, 0.3).facing(Math.PI / 2, 0))));
+        refuses(
+                "cards[0].distance",
+                () -> based.withCards(List.of(card(9, 0.6, 0.5).facing(Math.PI / 2, 0))));
+    }
+
+    @Test
+    public void cardsKeepClearOfEverything() {
+        refuses(
+                "cards[0].distance",
+                () -> chowder().withCards(List.of(card(12, 1.1, 0).facing(0, -1))));
+        refuses("cards[0].distance", () -> chowder().withCards(List.of(card(3, 0.02, 0))));
+        Prop loaf = new Prop(new Block(0.3, 0.1, 0.12, Surface.CREAM), 0.5, 0, 0, 0);
+        TableSet beside = chowder().withProps(List.of(loaf));
+        refuses("cards[0].distance", () -> beside.withCards(List.of(card(3, 0.5, 0))));
+        double aside = Math.atan2(0.5, -0.07);
+        // by its true outline: before the long side of the loaf, within the circle round it
+        assertThatCode(() -> beside.withCards(
+                        List.of(card(aside * 6 / Math.PI, 0.505, 0).facing(aside - Math.PI, 0))))
+                .doesNotThrowAnyException();
+        assertThatCode(() -> beside.withCards(List.of(card(3, 0.5, 0.13)))).doesNotThrowAnyException();
+        TableSet walled = Sets.inRoom(Sets.lit(box(0.4, 0.4, 9, 40, 0.9)), 1.4, 2.4, Surface.WHITE_PAPER);
+        refuses("cards[0].distance", () -> walled.withCards(List.of(card(3, 1.45, 0))));
+        assertThatCode(() -> walled.withCards(List.of(card(3, 1.35, 0)))).doesNotThrowAnyException();
+    }
+
+    @Test
+    public void aCardMayStandOnWhatLiesFlat() {
+        Prop board = new Prop(new ServingBoard(0.5, 0.3, 0.02, Surface.PALE_WOOD), 0.4, 0, 0, 0);
+        assertThatCode(() -> chowder().withProps(List.of(board)).withCards(List.of(card(3, 0.4, 0))))
+                .doesNotThrowAnyException();
     }
 }

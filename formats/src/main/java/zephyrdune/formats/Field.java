@@ -10,15 +10,21 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import zephyrdune.measure.Count;
+import zephyrdune.measure.CountLimit;
 import zephyrdune.measure.Limit;
 import zephyrdune.measure.Limits;
+import zephyrdune.measure.LineLimit;
 
 /**
  * One component of a core record as a field of a file: its name, with the unit spelled out, and its limit if it is a
- * number, or of each of its numbers if it is a list of them, and how many numbers or parts a list holds.
+ * number, or of each of its numbers if it is a list of them, how many numbers or parts a list holds, and how long a text is.
  */
-record Field(String name, RecordComponent component, Optional<Limit> limit, Optional<Count> count) {
+record Field(
+        String name,
+        RecordComponent component,
+        Optional<Limit> limit,
+        Optional<CountLimit> count,
+        Optional<LineLimit> line) {
 
     private static final Map<Class<?>, List<Field>> OF_RECORDS = new ConcurrentHashMap<>();
     private static final Map<Class<?>, Map<String, Class<? extends Record>>> KINDS = new ConcurrentHashMap<>();
@@ -31,18 +37,16 @@ record Field(String name, RecordComponent component, Optional<Limit> limit, Opti
     private static List<Field> read(Class<? extends Record> type) {
         List<Field> fields = new ArrayList<>();
         for (RecordComponent component : type.getRecordComponents()) {
-            boolean list = Limits.isListOfNumbers(component);
-            if (list || component.getType() == double.class) {
-                Limit limit = Limits.of(type, component);
-                String name = component.getName() + FileUnit.of(limit.unit()).ending();
-                Optional<Count> count = list ? Optional.of(Limits.count(type, component)) : Optional.empty();
-                fields.add(new Field(name, component, Optional.of(limit), count));
-            } else {
-                Optional<Count> count = component.getType() == List.class
-                        ? Optional.of(Limits.count(type, component))
-                        : Optional.empty();
-                fields.add(new Field(component.getName(), component, Optional.empty(), count));
-            }
+            Optional<Limit> limit = Limits.isListOfNumbers(component) || component.getType() == double.class
+                    ? Optional.of(Limits.of(type, component))
+                    : Optional.empty();
+            Optional<CountLimit> count =
+                    component.getType() == List.class ? Optional.of(Limits.count(type, component)) : Optional.empty();
+            Optional<LineLimit> line =
+                    component.getType() == String.class ? Optional.of(Limits.line(type, component)) : Optional.empty();
+            String name = component.getName()
+                    + limit.map(found -> FileUnit.of(found.unit()).ending()).orElse("");
+            fields.add(new Field(name, component, limit, count, line));
         }
         return fields;
     }

@@ -12,8 +12,8 @@ public final class KitFormat {
 
     public static final int VERSION = 1;
 
-    /** Longest file read, in bytes. A kit of two hundred pieces is about eighty thousand. */
-    public static final int LONGEST_FILE = SetFormat.LONGEST_FILE;
+    /** Longest file read, in bytes: every kit is shorter. One of two hundred pieces is about eighty thousand. */
+    public static final int LONGEST_FILE = 16_000_000;
 
     private KitFormat() {}
 
@@ -30,6 +30,11 @@ public final class KitFormat {
                     "This file is too long to be a kit: a kit file has at most %,d bytes".formatted(LONGEST_FILE));
         }
         return read(SetFormat.parse(file));
+    }
+
+    /** A kit that was kept, as its tree. */
+    public static ObjectNode kept(String document) {
+        return SetFormat.keptTree(document);
     }
 
     /** Reads a kit from a JSON tree. */

@@ -59,7 +59,6 @@ public final class Lm63Reader {
             "BLOCK",
             "ENDBLOCK");
 
-    private static final int LONGEST_NAME = 80;
     private static final double METRES_PER_FOOT = 0.3048;
 
     /** Colour temperature of a lamp whose file does not say one, kelvin. */
@@ -136,11 +135,11 @@ public final class Lm63Reader {
     private Lamp build(
             PhotometricType type, List<Double> vertical, List<Double> horizontal, List<Double> candela, Face face)
             throws BadFile {
-        String words = name.isBlank() ? "Measured lamp" : name.strip();
+        String clean = MeasuredLamp.NAME.clean(name);
         try {
             return new Lamp(
                     new MeasuredLamp(
-                            words.substring(0, Math.min(LONGEST_NAME, words.length())),
+                            clean.isEmpty() ? "Measured lamp" : clean,
                             type,
                             vertical,
                             horizontal,

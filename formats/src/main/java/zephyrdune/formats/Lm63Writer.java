@@ -52,10 +52,11 @@ public final class Lm63Writer {
                         number(disc ? -along : along)));
         append(file, vertical);
         append(file, horizontal);
+        double axial = face.axialIntensity();
         for (double turn : horizontal) {
             List<Double> row = new ArrayList<>();
             for (double angle : vertical) {
-                row.add(face.intensity(direction(face, Math.toRadians(angle), Math.toRadians(turn))));
+                row.add(axial * face.relativeIntensity(direction(face, Math.toRadians(angle), Math.toRadians(turn))));
             }
             append(file, row);
         }

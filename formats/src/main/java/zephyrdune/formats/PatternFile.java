@@ -13,8 +13,6 @@ public final class PatternFile {
     /** Longest file that is read, bytes. */
     public static final int LONGEST_FILE = 2_000_000;
 
-    private static final int LONGEST_NAME = 80;
-
     private PatternFile() {}
 
     /** Which parts of a picture are cut out. */
@@ -52,12 +50,9 @@ public final class PatternFile {
     }
 
     private static OwnHoles holes(String name, double width, Geometry open) throws BadFile {
-        String plain = name.strip().replaceAll("\\p{Cntrl}", " ");
+        String clean = OwnHoles.NAME.clean(name);
         try {
-            return new OwnHoles(
-                    plain.isEmpty() ? "Own pattern" : plain.substring(0, Math.min(LONGEST_NAME, plain.length())),
-                    width,
-                    PatternOutlines.of(open));
+            return new OwnHoles(clean.isEmpty() ? "Own pattern" : clean, width, PatternOutlines.of(open));
         } catch (Refused refused) {
             throw new BadFile(refused.field(), "", refused.getMessage());
         }

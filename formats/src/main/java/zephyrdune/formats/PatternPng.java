@@ -14,6 +14,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
+import zephyrdune.measure.Cancellation;
 
 /** The open parts of a black-and-white PNG picture, followed along the grey half way (after W. E. Lorensen and H. E. Cline, 1987). */
 final class PatternPng {
@@ -100,6 +101,7 @@ final class PatternPng {
     private static Geometry followed(double[] cells, int width, int height) throws BadFile {
         List<Polygon> areas = new ArrayList<>();
         for (int y = -1; y < height; y++) {
+            Cancellation.check();
             if (areas.size() > MOST_AREAS) {
                 throw new BadFile(
                         "file",

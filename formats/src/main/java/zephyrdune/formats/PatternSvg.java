@@ -5,7 +5,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.FlatteningPathIterator;
-import java.awt.geom.Line2D;
+import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
@@ -20,6 +20,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -32,9 +33,13 @@ import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
+import zephyrdune.measure.Cancellation;
+import zephyrdune.measure.LineLimit;
+import zephyrdune.table.Crossings;
+import zephyrdune.table.EvenOdd;
 
 /**
  * The outlines of an SVG drawing (W3C, Scalable Vector Graphics 1.1): what lies within them is open. Filled shapes join; outlines that are
@@ -48,11 +53,8 @@ final class PatternSvg {
     private static final int MOST_CROSSINGS = 20_000;
     private static final int DEEPEST = 64;
 
-    // pairs of sides that are looked at for crossings; strides are primes
-    private static final int FEW_SIDES = 150;
-    private static final int PAIRS = 20_000;
-    private static final long STRIDE = 7919;
-    private static final long OTHER_STRIDE = 104_729;
+    /** Longest text of a number or a length. */
+    private static final int LONGEST_NUMBER = 40;
 
     /** Largest coordinate that a drawing may have. */
     private static final double FARTHEST = 1e6;
@@ -63,11 +65,10 @@ final class PatternSvg {
     private static final Map<String, Double> UNITS = Map.of(
             "mm", MILLIMETRE, "cm", 0.01, "in", 0.0254, "pt", 0.0254 / 72, "pc", 0.0254 / 6, "q", MILLIMETRE / 4);
 
-    private static final Pattern LENGTH = Pattern.compile("\\s*([0-9.]+(?:[eE][-+]?[0-9]+)?)\\s*([a-zA-Z%]*)\\s*");
+    private static final Pattern LENGTH = Pattern.compile("([0-9.]++(?:[eE][-+]?[0-9]++)?)\\s*+([a-zA-Z%]*+)");
     private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline");
     private static final Set<String> UNSEEN =
             Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern", "metadata", "title", "desc", "style");
-    private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** Elements that are refused, and what to do instead. */
     private static final Map<String, String> REFUSED = Map.of(
@@ -88,7 +89,7 @@ final class PatternSvg {
 
     private final Deque<Level> levels = new ArrayDeque<>();
     private final List<Geometry> filled = new ArrayList<>();
-    private Geometry lines = FACTORY.createPolygon();
+    private final List<Geometry> lines = new ArrayList<>();
     private double metresPerUnit;
     private int shapes;
     private int corners;
@@ -110,15 +111,51 @@ final class PatternSvg {
         try {
             XMLStreamReader reader = factory.createXMLStreamReader(new ByteArrayInputStream(file));
             while (reader.hasNext()) {
+                Cancellation.check();
                 svg.take(reader, reader.next());
             }
         } catch (XMLStreamException | ParseException | IllegalArgumentException e) {
             throw new BadFile("file", "", "The SVG drawing is cut off or damaged; save it anew");
         }
-        Geometry open = svg.filled.isEmpty()
-                ? svg.lines
-                : UnaryUnionOp.union(svg.filled).union(svg.lines);
+        Geometry open = svg.open();
         return new Drawing(open, svg.metresPerUnit * open.getEnvelopeInternal().getWidth());
+    }
+
+    /** Filled shapes join; lines to cut along lie over them. */
+    private Geometry open() throws BadFile {
+        List<Geometry> all = new ArrayList<>(filled);
+        all.addAll(lines);
+        List<Coordinate[]> rings = new ArrayList<>();
+        for (Geometry area : all) {
+            for (int i = 0; i < area.getNumGeometries(); i++) {
+                rings.addAll(rings((Polygon) area.getGeometryN(i)));
+            }
+        }
+        requireFewCrossings(rings);
+        try {
+            List<Coordinate[]> cut = new ArrayList<>();
+            for (Geometry area : lines) {
+                for (int i = 0; i < area.getNumGeometries(); i++) {
+                    cut.addAll(rings((Polygon) area.getGeometryN(i)));
+                }
+            }
+            Geometry within = EvenOdd.area(cut);
+            return filled.isEmpty() ? within : UnaryUnionOp.union(filled).union(within);
+        } catch (TopologyException e) {
+            throw new BadFile(
+                    "file", "", "Lines of the drawing lie on each other, nearly; draw outlines that do not touch");
+        }
+    }
+
+    private static List<Coordinate[]> rings(Polygon polygon) {
+        List<Coordinate[]> rings = new ArrayList<>();
+        if (!polygon.isEmpty()) {
+            rings.add(polygon.getExteriorRing().getCoordinates());
+            for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+                rings.add(polygon.getInteriorRingN(i).getCoordinates());
+            }
+        }
+        return rings;
     }
 
     private void take(XMLStreamReader reader, int event) throws BadFile {
@@ -195,31 +232,32 @@ final class PatternSvg {
     /** How large a unit of the drawing is, where it says. */
     private void size(XMLStreamReader reader) throws BadFile {
         String box = reader.getAttributeValue(null, "viewBox");
-        Matcher width = LENGTH.matcher(
-                reader.getAttributeValue(null, "width") == null ? "" : reader.getAttributeValue(null, "width"));
+        String stated = Optional.ofNullable(reader.getAttributeValue(null, "width"))
+                .map(String::strip)
+                .filter(text -> text.length() <= LONGEST_NUMBER)
+                .orElse("");
+        Matcher width = LENGTH.matcher(stated);
         double units = 0;
         if (box != null) {
             String[] numbers = box.strip().split("[\\s,]+");
             units = numbers.length == 4 ? number(numbers[2]) : 0;
             if (!(units > 0) || !(number(numbers[3]) > 0)) {
                 throw new BadFile(
-                        "viewBox",
-                        box.substring(0, Math.min(60, box.length())),
-                        "The view box has no width or no height");
+                        "viewBox", LineLimit.cut(box, LONGEST_NUMBER), "The view box has no width or no height");
             }
         }
         if (width.matches()) {
             Double metres = UNITS.get(width.group(2).toLowerCase(Locale.ROOT));
-            double stated = number(width.group(1));
-            if (metres != null && stated > 0) {
-                metresPerUnit = units > 0 ? stated * metres / units : metres;
+            double length = number(width.group(1));
+            if (metres != null && length > 0) {
+                metresPerUnit = units > 0 ? length * metres / units : metres;
             }
         }
     }
 
     private static double number(String text) throws BadFile {
         try {
-            double number = Double.parseDouble(text);
+            double number = text.length() > LONGEST_NUMBER ? Double.NaN : Double.parseDouble(text);
             if (Double.isFinite(number) && Math.abs(number) <= FARTHEST) {
                 return number;
             }
@@ -228,7 +266,7 @@ final class PatternSvg {
         }
         throw new BadFile(
                 "file",
-                text.substring(0, Math.min(40, text.length())),
+                LineLimit.cut(text, LONGEST_NUMBER),
                 "A number of the drawing cannot be read, or is beyond %,.0f".formatted(FARTHEST));
     }
 
@@ -271,7 +309,7 @@ final class PatternSvg {
     private static Shape path(String path) throws BadFile {
         try {
             return AWTPathProducer.createShape(new StringReader(path), PathIterator.WIND_NON_ZERO);
-        } catch (IOException e) {
+        } catch (IOException | IllegalPathStateException e) {
             throw new BadFile("file", "", "A path of the drawing cannot be read; save it anew");
         }
     }
@@ -290,28 +328,17 @@ final class PatternSvg {
         path.append(new FlatteningPathIterator(placed.getPathIterator(null), Math.max(1e-9, size / 2000), 8), false);
         count(path);
         Geometry area = area(new Area(path));
-        if (level.filled) {
-            filled.add(area);
-        } else {
-            lines = lines.symDifference(area);
+        if (area.getDimension() == 2 && !area.isEmpty()) {
+            (level.filled ? filled : lines).add(area);
         }
     }
 
     private void count(Path2D path) throws BadFile {
-        List<double[]> sides = new ArrayList<>();
-        double[] point = new double[6];
-        double x = 0;
-        double y = 0;
         for (PathIterator at = path.getPathIterator(null); !at.isDone(); at.next()) {
-            int step = at.currentSegment(point);
-            if (step == PathIterator.SEG_LINETO) {
-                sides.add(new double[] {x, y, point[0], point[1]});
-            }
+            int step = at.currentSegment(new double[6]);
+            corners += step == PathIterator.SEG_LINETO ? 1 : 0;
             rings += step == PathIterator.SEG_MOVETO ? 1 : 0;
-            x = point[0];
-            y = point[1];
         }
-        corners += sides.size();
         if (corners > MOST_CORNERS || rings > MOST_RINGS) {
             throw new BadFile(
                     "file",
@@ -319,46 +346,47 @@ final class PatternSvg {
                     "The drawing has more than %,d corners or %,d outlines; simplify it"
                             .formatted(MOST_CORNERS, MOST_RINGS));
         }
-        if (crossings(sides) > MOST_CROSSINGS) {
+        requireFewCrossings(outlines(path.getPathIterator(null)));
+    }
+
+    private static void requireFewCrossings(List<Coordinate[]> rings) throws BadFile {
+        if (Crossings.moreThan(MOST_CROSSINGS, rings)) {
             throw new BadFile(
-                    "file", "", "The drawing's lines cross themselves too often; draw outlines that do not cross");
+                    "file",
+                    "",
+                    "The drawing's lines cross more than %,d times; draw outlines that do not cross, or fewer"
+                            .formatted(MOST_CROSSINGS));
         }
     }
 
-    /** About how often the sides of a shape cross each other, from some of their pairs. */
-    private static double crossings(List<double[]> sides) {
-        long count = sides.size();
-        if (count < FEW_SIDES) {
-            return 0;
-        }
-        int crossing = 0;
-        for (int k = 0; k < PAIRS; k++) {
-            double[] one = sides.get((int) (k * STRIDE % count));
-            double[] other = sides.get((int) (k * OTHER_STRIDE % count));
-            if (one != other
-                    && Line2D.linesIntersect(one[0], one[1], one[2], one[3], other[0], other[1], other[2], other[3])) {
-                crossing++;
+    /** Closed lines along a path of straight sides; those of less than three corners are left out. */
+    private static List<Coordinate[]> outlines(PathIterator path) {
+        List<Coordinate[]> rings = new ArrayList<>();
+        List<Coordinate> ring = new ArrayList<>();
+        double[] point = new double[6];
+        for (; !path.isDone(); path.next()) {
+            int step = path.currentSegment(point);
+            if (step != PathIterator.SEG_LINETO) {
+                close(ring, rings);
+            }
+            if (step != PathIterator.SEG_CLOSE) {
+                ring.add(new Coordinate(point[0], point[1]));
             }
         }
-        return (double) crossing / PAIRS * count * count / 2;
+        close(ring, rings);
+        return rings;
+    }
+
+    private static void close(List<Coordinate> ring, List<Coordinate[]> rings) {
+        if (ring.size() >= 3) {
+            ring.add(ring.get(0).copy());
+            rings.add(ring.toArray(Coordinate[]::new));
+        }
+        ring.clear();
     }
 
     /** An area's outlines do not cross, and every second one of those within each other is a hole. */
     private static Geometry area(Area area) {
-        Geometry whole = FACTORY.createPolygon();
-        List<Coordinate> ring = new ArrayList<>();
-        double[] point = new double[6];
-        for (PathIterator at = area.getPathIterator(null); !at.isDone(); at.next()) {
-            if (at.currentSegment(point) != PathIterator.SEG_CLOSE) {
-                ring.add(new Coordinate(point[0], point[1]));
-            } else if (ring.size() >= 3) {
-                ring.add(ring.get(0));
-                whole = whole.symDifference(GeometryFixer.fix(FACTORY.createPolygon(ring.toArray(Coordinate[]::new))));
-                ring.clear();
-            } else {
-                ring.clear();
-            }
-        }
-        return whole;
+        return EvenOdd.area(outlines(area.getPathIterator(null)));
     }
 }

@@ -29,8 +29,17 @@ public final class SetFormat {
     /** The version written, and the newest one read; older ones are read by way of {@link SetUpgrade}. */
     public static final int VERSION = 6;
 
-    /** Longest file read, in bytes. A set is about two thousand. */
-    public static final int LONGEST_FILE = 262_144;
+    /**
+     * Longest file read, in bytes: every set that can be built is shorter, however it is written. What a set may hold is limited by its
+     * parts ({@link zephyrdune.measure.Count}), not by this. A usual set is about two thousand.
+     */
+    public static final int LONGEST_FILE = 4_000_000;
+
+    /** Most names, values and brackets of a document; a kit full of measured lamps has the most. */
+    private static final int MOST_TOKENS = 500_000;
+
+    /** The database writes numbers without exponents. */
+    private static final int LONGEST_KEPT_NUMBER = 2_000;
 
     static final String FORMAT_FIELD = "format";
     static final String VERSION_FIELD = "version";
@@ -47,12 +56,21 @@ public final class SetFormat {
             .enable(SerializationFeature.INDENT_OUTPUT)
             .build();
 
+    /** What this application itself wrote once is read whatever its length. */
+    private static final JsonMapper KEPT = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNumberLength(LONGEST_KEPT_NUMBER)
+                            .build())
+                    .build())
+            .build();
+
     private SetFormat() {}
 
     /** Bounds on what a parser takes in: enough for any set, and for nothing that would tire the machine. */
     public static StreamReadConstraints constraints() {
         return StreamReadConstraints.builder()
-                .maxDocumentLength(LONGEST_FILE)
+                .maxDocumentLength(KitFormat.LONGEST_FILE)
+                .maxTokenCount(MOST_TOKENS)
                 .maxNestingDepth(32)
                 .maxStringLength(4096)
                 .maxNameLength(256)
@@ -86,6 +104,20 @@ public final class SetFormat {
                             + e.getLocation().getColumnNr() + ")";
             throw new BadFile("", "", "This is not readable as JSON" + place);
         }
+    }
+
+    /**
+     * A set that was kept as its tree, in the newest version. What could stand when it was kept may no longer: then reading it as a set
+     * says why.
+     */
+    public static ObjectNode kept(String document) {
+        ObjectNode tree = keptTree(document);
+        int version = tree.path(VERSION_FIELD).asInt(VERSION);
+        return (ObjectNode) SetUpgrade.toNewest(tree, version);
+    }
+
+    static ObjectNode keptTree(String document) {
+        return (ObjectNode) KEPT.readTree(document);
     }
 
     /** Reads a set from a JSON tree. */

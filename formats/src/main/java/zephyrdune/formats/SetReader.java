@@ -11,7 +11,7 @@ import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.BadFile.Problem;
-import zephyrdune.measure.Count;
+import zephyrdune.measure.CountLimit;
 import zephyrdune.measure.Limit;
 import zephyrdune.measure.Refused;
 import zephyrdune.table.TableSet;
@@ -92,8 +92,8 @@ final class SetReader {
         return record(node, type.asSubclass(Record.class), path, Set.of());
     }
 
-    private Object parts(JsonNode node, Class<? extends Record> type, Count count, String path) {
-        if (!node.isArray() || node.size() < count.min() || node.size() > count.max()) {
+    private Object parts(JsonNode node, Class<? extends Record> type, CountLimit count, String path) {
+        if (!node.isArray() || !count.allows(node.size())) {
             String size = node.isArray() ? "a list of " + node.size() : shorten(node);
             note(path, size, path + " must be a list of " + count.min() + " to " + count.max() + " parts");
             return null;
@@ -114,8 +114,8 @@ final class SetReader {
         return parts;
     }
 
-    private Object numbers(JsonNode node, Limit limit, Count count, String path) {
-        if (!node.isArray() || node.size() < count.min() || node.size() > count.max()) {
+    private Object numbers(JsonNode node, Limit limit, CountLimit count, String path) {
+        if (!node.isArray() || !count.allows(node.size())) {
             note(path, shorten(node), path + " must be a list of " + count.min() + " to " + count.max() + " numbers");
             return null;
         }

@@ -112,7 +112,9 @@ public final class SetSchema {
         } else if (field.limit().isPresent()) {
             property = number(field.limit().get());
         } else if (type == String.class) {
-            property.put("type", "string").put("minLength", 1).put("maxLength", TableSet.TITLE_LIMIT);
+            property.put("type", "string")
+                    .put("minLength", 1)
+                    .put("maxLength", field.line().orElseThrow().max());
         } else if (type.isEnum()) {
             property.put("$ref", refPrefix + type.getSimpleName());
             ObjectNode words = JSON.createObjectNode().put("type", "string");

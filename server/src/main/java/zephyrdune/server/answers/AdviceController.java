@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -16,6 +17,7 @@ import zephyrdune.move.Change;
 import zephyrdune.move.PowerHelp;
 import zephyrdune.move.SameSoftness;
 import zephyrdune.readings.ReadingKind;
+import zephyrdune.server.work.Computing;
 import zephyrdune.table.TableSet;
 
 /** What to do next about power, room light and softness. */
@@ -23,10 +25,10 @@ import zephyrdune.table.TableSet;
 @Tag(name = "advice", description = "Power at the dial's end, room light, the same softness elsewhere")
 class AdviceController {
 
-    private final Turnstile turnstile;
+    private final Computing computing;
 
-    AdviceController(Turnstile turnstile) {
-        this.turnstile = turnstile;
+    AdviceController(Computing computing) {
+        this.computing = computing;
     }
 
     /** A reading before and after, in the unit of its kind; null where there is nothing to read. */
@@ -111,9 +113,9 @@ class AdviceController {
     @Operation(
             operationId = "powerHelp",
             summary = "What to do when the light's control has come to its end; nothing while it has not")
-    List<HelpAnswer> powerHelp(@RequestBody TableSet set) {
-        return turnstile.pass(
-                () -> PowerHelp.of(set).stream().map(HelpAnswer::of).toList());
+    CompletableFuture<List<HelpAnswer>> powerHelp(@RequestBody TableSet set) {
+        return computing.quickly(
+                set, () -> PowerHelp.of(set).stream().map(HelpAnswer::of).toList());
     }
 
     @PostMapping("/api/dial-marks")
@@ -145,8 +147,10 @@ class AdviceController {
     @Operation(
             operationId = "sameSoftness",
             summary = "Where another light throws the same edges as a set's own, and what differs there")
-    SoftnessAnswer sameSoftness(@RequestBody Exchange exchange) {
-        return SoftnessAnswer.of(turnstile.pass(
-                () -> SameSoftness.of(exchange.set(), exchange.other().light())));
+    CompletableFuture<SoftnessAnswer> sameSoftness(@RequestBody Exchange exchange) {
+        return computing.quickly(
+                exchange.set(),
+                () -> SoftnessAnswer.of(
+                        SameSoftness.of(exchange.set(), exchange.other().light())));
     }
 }

@@ -7,6 +7,7 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -16,11 +17,18 @@ import zephyrdune.formats.BadFile;
 import zephyrdune.formats.Lm63Reader;
 import zephyrdune.formats.Lm63Writer;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.server.work.Computing;
 import zephyrdune.table.TableSet;
 
 @RestController
 @Tag(name = "answers")
 class LampController {
+
+    private final Computing computing;
+
+    LampController(Computing computing) {
+        this.computing = computing;
+    }
 
     /** A lamp from a photometric file, as the parts of a set's light that it becomes. */
     record LampAnswer(
@@ -41,7 +49,7 @@ class LampController {
             operationId = "writeLightFile",
             summary = "A set's finished light as a photometric file, ANSI/IES LM-63-2019")
     @ApiResponse(responseCode = "200", content = @Content(mediaType = "text/plain", schema = @Schema(type = "string")))
-    byte[] write(@RequestBody TableSet set) {
-        return Lm63Writer.write(set);
+    CompletableFuture<byte[]> write(@RequestBody TableSet set) {
+        return computing.quickly(set, () -> Lm63Writer.write(set));
     }
 }

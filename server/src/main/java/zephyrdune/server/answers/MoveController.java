@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -11,16 +12,17 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Move;
 import zephyrdune.readings.ReadingKind;
+import zephyrdune.server.work.Computing;
 import zephyrdune.table.TableSet;
 
 @RestController
 @Tag(name = "answers")
 class MoveController {
 
-    private final Turnstile turnstile;
+    private final Computing computing;
 
-    MoveController(Turnstile turnstile) {
-        this.turnstile = turnstile;
+    MoveController(Computing computing) {
+        this.computing = computing;
     }
 
     /**
@@ -48,14 +50,17 @@ class MoveController {
     @Operation(
             operationId = "move",
             summary = "The nearest place of one lever at which a reading has the wanted value, in the reading's unit")
-    MoveAnswer move(
+    CompletableFuture<MoveAnswer> move(
             @RequestParam ReadingKind reading,
             @RequestParam double wanted,
             @RequestParam Lever lever,
             @RequestBody TableSet set) {
-        Optional<Move> found = Double.isFinite(wanted)
-                ? turnstile.pass(() -> Move.find(set, reading, wanted, lever))
-                : Optional.empty();
-        return found.map(MoveAnswer::of).orElse(MoveAnswer.NONE);
+        return computing.quickly(
+                set,
+                () -> Optional.of(wanted)
+                        .filter(Double::isFinite)
+                        .flatMap(value -> Move.find(set, reading, value, lever))
+                        .map(MoveAnswer::of)
+                        .orElse(MoveAnswer.NONE));
     }
 }

@@ -7,7 +7,8 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import org.springframework.http.HttpHeaders;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,6 +21,7 @@ import zephyrdune.formats.PatternFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.formats.TemplatePdf;
 import zephyrdune.formats.TemplateSvg;
+import zephyrdune.server.work.Computing;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
 
@@ -28,10 +30,10 @@ import zephyrdune.table.TableSet;
 @Tag(name = "shaping")
 class PatternController {
 
-    private final Turnstile turnstile;
+    private final Computing computing;
 
-    PatternController(Turnstile turnstile) {
-        this.turnstile = turnstile;
+    PatternController(Computing computing) {
+        this.computing = computing;
     }
 
     /** A pattern as the part of a card that it becomes. */
@@ -48,14 +50,20 @@ class PatternController {
     @Operation(
             operationId = "openPatternFile",
             summary = "Read a pattern from an SVG drawing or a black-and-white PNG picture; nothing is saved")
-    PatternAnswer open(
+    CompletableFuture<PatternAnswer> open(
             @RequestParam String name,
             @RequestParam double widthMetres,
             @RequestParam PatternFile.Open open,
             HttpServletRequest request)
-            throws IOException, BadFile {
+            throws IOException {
         byte[] file = request.getInputStream().readNBytes(PatternFile.LONGEST_FILE + 1);
-        return new PatternAnswer(SetFormat.part(PatternFile.read(file, name, widthMetres, open)));
+        return computing.slowly(() -> {
+            try {
+                return new PatternAnswer(SetFormat.part(PatternFile.read(file, name, widthMetres, open)));
+            } catch (BadFile e) {
+                throw new CompletionException(e);
+            }
+        });
     }
 
     @PostMapping("/api/template-files")
@@ -68,15 +76,14 @@ class PatternController {
                     @Content(
                             mediaType = "application/octet-stream",
                             schema = @Schema(type = "string", format = "binary")))
-    ResponseEntity<byte[]> template(
+    CompletableFuture<ResponseEntity<byte[]>> template(
             @RequestParam int card, @RequestParam TemplateKind kind, @RequestBody TableSet set) {
         Card cut = set.card(card);
         String title = "%s, card %d".formatted(set.title(), card + 1);
-        byte[] bytes = turnstile.passSlowly(
-                () -> kind == TemplateKind.SVG ? TemplateSvg.write(title, cut) : TemplatePdf.write(title, cut));
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
-                .body(bytes);
+        return computing
+                .slowly(
+                        set,
+                        () -> kind == TemplateKind.SVG ? TemplateSvg.write(title, cut) : TemplatePdf.write(title, cut))
+                .thenApply(PictureController::attachment);
     }
 }

@@ -9,8 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,19 +27,20 @@ import zephyrdune.picture.Mix;
 import zephyrdune.picture.PictureStops;
 import zephyrdune.picture.Progress;
 import zephyrdune.picture.Smooth;
+import zephyrdune.picture.Switched;
+import zephyrdune.server.work.Computing;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Effort;
-import zephyrdune.trace.Layers;
 
 /** What can be measured on a picture, and pictures as files. */
 @RestController
 @Tag(name = "pictures")
 class PictureController {
 
-    private final Turnstile turnstile;
+    private final Computing computing;
 
-    PictureController(Turnstile turnstile) {
-        this.turnstile = turnstile;
+    PictureController(Computing computing) {
+        this.computing = computing;
     }
 
     private static final int STOP_COLUMNS = 121;
@@ -77,10 +77,13 @@ class PictureController {
     @Operation(
             operationId = "pictureStops",
             summary = "Light over the table as the picture shows it; null where the picture shows something else")
-    PictureStopsAnswer stops(@RequestBody TableSet set) {
+    CompletableFuture<PictureStopsAnswer> stops(@RequestBody TableSet set) {
         double aspect = set.camera().sensorHeight() / set.camera().sensorWidth();
         int rows = (int) Math.max(2, Math.min(2.0 * STOP_COLUMNS, Math.round(STOP_COLUMNS * aspect)));
-        PictureStops found = turnstile.pass(() -> PictureStops.of(set, STOP_COLUMNS, rows));
+        return computing.quickly(set, () -> answer(PictureStops.of(set, STOP_COLUMNS, rows)));
+    }
+
+    private static PictureStopsAnswer answer(PictureStops found) {
         List<Integer> hundredths = new ArrayList<>();
         for (float stops : found.stops()) {
             hundredths.add(Float.isNaN(stops) ? null : Integer.valueOf(hundredths(stops)));
@@ -97,13 +100,16 @@ class PictureController {
             operationId = "profile",
             summary =
                     "Light along a line over the picture, from 0 to 1 across and down; lengths in metres on the surface")
-    ProfileAnswer profile(
+    CompletableFuture<ProfileAnswer> profile(
             @RequestParam double fromAcross,
             @RequestParam double fromDown,
             @RequestParam double toAcross,
             @RequestParam double toDown,
             @RequestBody TableSet set) {
-        EdgeProfile profile = turnstile.pass(() -> EdgeProfile.of(set, fromAcross, fromDown, toAcross, toDown));
+        return computing.quickly(set, () -> answer(EdgeProfile.of(set, fromAcross, fromDown, toAcross, toDown)));
+    }
+
+    private static ProfileAnswer answer(EdgeProfile profile) {
         return new ProfileAnswer(
                 profile.points().stream()
                         .map(point -> new ProfilePoint(point.along(), Math.max(-99, point.light()), point.open()))
@@ -114,8 +120,11 @@ class PictureController {
 
     @PostMapping("/api/differences")
     @Operation(operationId = "difference", summary = "How much brighter one set's picture is than another's, in stops")
-    DifferenceAnswer difference(@RequestBody Pair pair) {
-        Difference difference = turnstile.passSlowly(() -> Difference.of(pair.first(), pair.second()));
+    CompletableFuture<DifferenceAnswer> difference(@RequestBody Pair pair) {
+        return computing.picture(pair.first(), () -> answer(Difference.of(pair.first(), pair.second())));
+    }
+
+    private static DifferenceAnswer answer(Difference difference) {
         int[] hundredths = new int[difference.stops().length];
         for (int i = 0; i < hundredths.length; i++) {
             hundredths[i] = hundredths(difference.stops()[i]);
@@ -133,20 +142,23 @@ class PictureController {
                     @Content(
                             mediaType = "application/octet-stream",
                             schema = @Schema(type = "string", format = "binary")))
-    ResponseEntity<byte[]> file(
+    CompletableFuture<ResponseEntity<byte[]>> file(
             @RequestParam FileKind kind, @RequestParam(defaultValue = "") List<String> off, @RequestBody TableSet set) {
-        Set<Integer> layers = IntStream.range(0, Layers.count(set.cards().size()))
-                .filter(layer -> off.contains(Layers.word(layer)))
-                .boxed()
-                .collect(Collectors.toSet());
-        byte[] bytes = turnstile.passSlowly(() -> traced(kind, set, layers));
+        return computing
+                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off))))
+                .thenApply(PictureController::attachment);
+    }
+
+    /** A file to be kept, not shown. */
+    static ResponseEntity<byte[]> attachment(byte[] bytes) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
                 .body(bytes);
     }
 
-    private static byte[] traced(FileKind kind, TableSet set, Set<Integer> off) {
+    private static byte[] traced(FileKind kind, Switched switched) {
+        TableSet set = switched.set();
         int width = kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH;
         int height = (int) Math.max(
                 1,
@@ -156,10 +168,10 @@ class PictureController {
                                 * set.camera().sensorHeight()
                                 / set.camera().sensorWidth())));
         Film film = new Film(set, width, height, false);
-        Mix mix = Mix.of(set, off);
+        Mix mix = Mix.of(set, switched.off());
         int passes = kind == FileKind.SMALL_PNG ? SMALL_PASSES : FILE_PASSES;
         for (int pass = 0; pass < passes; pass++) {
-            film.pass(Effort.USUAL, mix, Progress.DONE, () -> false);
+            film.wholePass(Effort.USUAL, mix, Progress.DONE);
         }
         return switch (kind) {
             case PNG -> PngFile.write(film.picture(mix));

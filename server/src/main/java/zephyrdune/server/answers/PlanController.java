@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.picture.LightInFrame;
 import zephyrdune.plan.Plan;
 import zephyrdune.plan.StopMap;
+import zephyrdune.server.work.Computing;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.Rim;
 import zephyrdune.table.TableSet;
@@ -20,10 +22,10 @@ import zephyrdune.table.TableSet;
 @Tag(name = "answers")
 class PlanController {
 
-    private final Turnstile turnstile;
+    private final Computing computing;
 
-    PlanController(Turnstile turnstile) {
-        this.turnstile = turnstile;
+    PlanController(Computing computing) {
+        this.computing = computing;
     }
 
     private static final int MAP_POINTS = 81;
@@ -123,8 +125,8 @@ class PlanController {
 
     @PostMapping("/api/plan")
     @Operation(operationId = "plan", summary = "Places, stop rings and light over the table, for drawing a set")
-    PlanAnswer plan(@RequestParam double reachMetres, @RequestBody TableSet set) {
+    CompletableFuture<PlanAnswer> plan(@RequestParam double reachMetres, @RequestBody TableSet set) {
         double reach = reachMetres >= LEAST_REACH ? Math.min(reachMetres, MOST_REACH) : LEAST_REACH;
-        return turnstile.pass(() -> PlanAnswer.of(Plan.of(set, reach, MAP_POINTS)));
+        return computing.quickly(set, () -> PlanAnswer.of(Plan.of(set, reach, MAP_POINTS)));
     }
 }

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,6 +23,7 @@ import zephyrdune.readings.Doubt;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
+import zephyrdune.server.work.Computing;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Origin;
 import zephyrdune.table.TableSet;
@@ -30,10 +32,10 @@ import zephyrdune.table.TableSet;
 @Tag(name = "answers", description = "What the light model says of a set")
 class ReadingsController {
 
-    private final Turnstile turnstile;
+    private final Computing computing;
 
-    ReadingsController(Turnstile turnstile) {
-        this.turnstile = turnstile;
+    ReadingsController(Computing computing) {
+        this.computing = computing;
     }
 
     /**
@@ -146,11 +148,13 @@ class ReadingsController {
 
     @PostMapping("/api/readings")
     @Operation(operationId = "readings", summary = "Every reading of a set")
-    ReadingsAnswer readings(@RequestBody TableSet set) {
-        return turnstile.pass(() -> new ReadingsAnswer(
-                Readings.of(set).stream().map(ReadingAnswer::of).toList(),
-                Doubt.about(set).stream().map(DoubtAnswer::of).toList(),
-                Chain.of(set).stream().map(LinkAnswer::of).toList()));
+    CompletableFuture<ReadingsAnswer> readings(@RequestBody TableSet set) {
+        return computing.quickly(
+                set,
+                () -> new ReadingsAnswer(
+                        Readings.of(set).stream().map(ReadingAnswer::of).toList(),
+                        Doubt.about(set).stream().map(DoubtAnswer::of).toList(),
+                        Chain.of(set).stream().map(LinkAnswer::of).toList()));
     }
 
     @GetMapping("/api/reading-kinds")

@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -18,6 +19,7 @@ import zephyrdune.move.CardPlace;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Sharper;
 import zephyrdune.move.SlitPlacing;
+import zephyrdune.server.work.Computing;
 import zephyrdune.steps.Step;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
@@ -32,10 +34,10 @@ class ShapingController {
 
     private static final String DARK = "" + SlitPlacing.DARK;
 
-    private final Turnstile turnstile;
+    private final Computing computing;
 
-    ShapingController(Turnstile turnstile) {
-        this.turnstile = turnstile;
+    ShapingController(Computing computing) {
+        this.computing = computing;
     }
 
     /** Something that spoils the picture; what can be tried, and the set after it: null where there is nothing to try. */
@@ -152,26 +154,26 @@ class ShapingController {
     @Operation(
             operationId = "findings",
             summary = "What spoils the picture, the worst first, three at most, each with something that mends it")
-    List<FindingAnswer> findings(@RequestBody TableSet set) {
-        return turnstile.passSlowly(
-                () -> Finding.of(set).stream().map(FindingAnswer::of).toList());
+    CompletableFuture<List<FindingAnswer>> findings(@RequestBody TableSet set) {
+        return computing.slowly(
+                set, () -> Finding.of(set).stream().map(FindingAnswer::of).toList());
     }
 
     @PostMapping("/api/steps")
     @Operation(
             operationId = "steps",
             summary = "The frames that are kept to understand a set: key, cards, base, pattern")
-    List<StepAnswer> steps(@RequestBody TableSet set) {
-        return turnstile.passSlowly(
-                () -> Step.of(set).stream().map(StepAnswer::of).toList());
+    CompletableFuture<List<StepAnswer>> steps(@RequestBody TableSet set) {
+        return computing.slowly(
+                set, () -> Step.of(set).stream().map(StepAnswer::of).toList());
     }
 
     @PostMapping("/api/card-effects")
     @Operation(
             operationId = "cardEffect",
             summary = "What one card adds to the hero's sides and top, and where it is seen")
-    CardEffectAnswer cardEffect(@RequestParam int card, @RequestBody TableSet set) {
-        return CardEffectAnswer.of(turnstile.passSlowly(() -> CardEffect.of(set, card)));
+    CompletableFuture<CardEffectAnswer> cardEffect(@RequestParam int card, @RequestBody TableSet set) {
+        return computing.slowly(set, () -> CardEffectAnswer.of(CardEffect.of(set, card)));
     }
 
     @PostMapping("/api/card-cuts")
@@ -182,22 +184,22 @@ class ShapingController {
 
     @PostMapping("/api/card-places")
     @Operation(operationId = "placeCard", summary = "The set with one card in a usual place")
-    TableSet place(@RequestParam int card, @RequestParam CardPlace place, @RequestBody TableSet set) {
-        return place.put(set, card);
+    CompletableFuture<TableSet> place(
+            @RequestParam int card, @RequestParam CardPlace place, @RequestBody TableSet set) {
+        return computing.quickly(set, () -> place.put(set, card));
     }
 
     @PostMapping("/api/slit-placings")
     @Operation(
             operationId = "placeSlit",
             summary = "Two boards whose strip of full light covers the hero, with the backdrop so many stops under it")
-    SlitAnswer slit(@RequestParam(defaultValue = DARK) double underStops, @RequestBody TableSet set) {
+    CompletableFuture<SlitAnswer> slit(
+            @RequestParam(defaultValue = DARK) double underStops, @RequestBody TableSet set) {
         if (!(underStops >= 0 && underStops <= 10)) {
             throw new Refused("underStops", "How far under the hero the backdrop shall be is 0 to 10 stops");
         }
-        return turnstile
-                .passSlowly(() -> SlitPlacing.of(set, underStops))
-                .map(SlitAnswer::of)
-                .orElse(SlitAnswer.NONE);
+        return computing.slowly(
+                set, () -> SlitPlacing.of(set, underStops).map(SlitAnswer::of).orElse(SlitAnswer.NONE));
     }
 
     @PostMapping("/api/soft-sun")
@@ -210,8 +212,8 @@ class ShapingController {
 
     @PostMapping("/api/sharper")
     @Operation(operationId = "sharper", summary = "The two moves that sharpen a thrown pattern; none without a pattern")
-    List<SharperAnswer> sharper(@RequestBody TableSet set) {
-        return turnstile.passSlowly(
-                () -> Sharper.of(set).stream().map(SharperAnswer::of).toList());
+    CompletableFuture<List<SharperAnswer>> sharper(@RequestBody TableSet set) {
+        return computing.slowly(
+                set, () -> Sharper.of(set).stream().map(SharperAnswer::of).toList());
     }
 }

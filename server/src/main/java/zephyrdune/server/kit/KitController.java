@@ -26,6 +26,13 @@ class KitController {
         this.store = store;
     }
 
+    /**
+     * A kit to save and what the writer has seen.
+     *
+     * @param version the version that the writer's copy was made from
+     */
+    record SaveKit(int version, Kit kit) {}
+
     @GetMapping("/api/kit")
     @Operation(operationId = "getKit", summary = "The kit; empty, of version 0, before anything was saved")
     StoredKit get() {
@@ -36,8 +43,8 @@ class KitController {
     @Operation(
             operationId = "saveKit",
             summary = "Save the kit on top of the version the writer has seen; 409 when someone else saved since")
-    StoredKit save(@RequestBody StoredKit seen) {
-        return store.replace(seen.version(), seen.kit()).orElseThrow(Overtaken::new);
+    StoredKit save(@RequestBody SaveKit save) {
+        return store.replace(save.version(), save.kit()).orElseThrow(Overtaken::new);
     }
 
     @GetMapping("/api/kit/ready-made")

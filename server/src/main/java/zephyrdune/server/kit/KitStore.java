@@ -1,6 +1,5 @@
 package zephyrdune.server.kit;
 
-import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -10,7 +9,7 @@ import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
-import zephyrdune.formats.BadFile;
+import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.KitFormat;
 import zephyrdune.kit.Kit;
 
@@ -28,10 +27,10 @@ public class KitStore {
 
     /** The kit; an empty one of version 0 before anything was saved. */
     public StoredKit find() {
-        return jdbc.sql("select version, document::text as document from kit where id = 1")
+        return jdbc.sql("select version, document from kit where id = 1")
                 .query(KitStore::stored)
                 .optional()
-                .orElse(new StoredKit(0, Kit.EMPTY));
+                .orElseGet(() -> new StoredKit(0, KitFormat.tree(Kit.EMPTY)));
     }
 
     /**
@@ -41,26 +40,22 @@ public class KitStore {
      */
     @Transactional
     public Optional<StoredKit> replace(int seenVersion, Kit kit) {
-        String document = KitFormat.tree(kit).toString();
+        JsonNode tree = KitFormat.tree(kit);
+        String document = tree.toString();
         OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
         int changed = seenVersion == 0
                 ? jdbc.sql("""
-                                insert into kit (id, version, document, updated_at) values (1, 1, ?::jsonb, ?)
+                                insert into kit (id, version, document, updated_at) values (1, 1, ?::json, ?)
                                 on conflict do nothing
                                 """).params(document, now).update()
-                : jdbc.sql("update kit set version = version + 1, document = ?::jsonb, updated_at = ? "
+                : jdbc.sql("update kit set version = version + 1, document = ?::json, updated_at = ? "
                                 + "where id = 1 and version = ?")
                         .params(document, now, seenVersion)
                         .update();
-        return changed == 1 ? Optional.of(new StoredKit(seenVersion + 1, kit)) : Optional.empty();
+        return changed == 1 ? Optional.of(new StoredKit(seenVersion + 1, tree)) : Optional.empty();
     }
 
     private static StoredKit stored(ResultSet row, int number) throws SQLException {
-        try {
-            Kit kit = KitFormat.read(row.getString("document").getBytes(StandardCharsets.UTF_8));
-            return new StoredKit(row.getInt("version"), kit);
-        } catch (BadFile e) {
-            throw new IllegalStateException("the saved kit cannot be read: " + e.getMessage(), e);
-        }
+        return new StoredKit(row.getInt("version"), KitFormat.kept(row.getString("document")));
     }
 }

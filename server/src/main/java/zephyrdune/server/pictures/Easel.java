@@ -1,7 +1,8 @@
 package zephyrdune.server.pictures;
 
-import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
+import java.util.function.LongSupplier;
 import zephyrdune.picture.Histogram;
 import zephyrdune.picture.Loupe;
 import zephyrdune.picture.Mix;
@@ -10,12 +11,13 @@ import zephyrdune.picture.Progress;
 import zephyrdune.picture.Warnings;
 
 /**
- * One view's work: its newest wish, and the picture as far as it has come. Wishes come from any thread; only the painter's
- * works on it.
+ * One view's work: its newest wish, the newest place it points at, and the picture as far as it has come. Wishes and places come from any
+ * thread and take the place of older ones; only the painter's thread works on the picture.
  */
 final class Easel {
 
     private final Gallery gallery;
+    private final AtomicReference<Look> look = new AtomicReference<>();
     private volatile Wish newest;
     private volatile boolean closed;
     private volatile boolean waiting;
@@ -34,14 +36,22 @@ final class Easel {
         this.gallery = gallery;
     }
 
-    /** Takes frames; never keeps the painter waiting. */
+    /** Takes what there is to show; never keeps the painter waiting. */
     interface Gallery {
         void show(Frame frame);
+
+        void show(Loupe loupe);
+
+        void failed(String words);
     }
 
     void wish(Wish wish) {
         newest = wish;
         waiting = true;
+    }
+
+    void look(Look wanted) {
+        look.set(wanted);
     }
 
     void close() {
@@ -50,6 +60,10 @@ final class Easel {
 
     boolean closed() {
         return closed;
+    }
+
+    boolean looks() {
+        return !closed && look.get() != null;
     }
 
     /** Whether somebody waits for a first look at a new wish. */
@@ -72,24 +86,37 @@ final class Easel {
         served = newest;
     }
 
-    boolean holdsFilm() {
-        return progress != null;
+    /** Memory that its layers take, bytes; zero without any. */
+    long bytes() {
+        return progress == null ? 0 : progress.bytes();
     }
 
-    /** Does one piece of work. */
-    void work(BooleanSupplier stop) {
+    /** Says that a wish failed, and waits for the next one. */
+    void fail(String words) {
+        waiting = newest != served;
+        progress = null;
+        gallery.failed(words);
+    }
+
+    /**
+     * Does one piece of work.
+     *
+     * @param room memory that may be had for the next film, bytes
+     */
+    void work(LongSupplier room, BooleanSupplier stop) {
         Wish wish = newest;
         if (wish != served) {
             waiting = false;
             served = wish;
             mix = wish.mix();
-            if (progress != null && progress.shows(wish.set(), wish.deep())) {
+            if (progress != null && progress.shows(wish.shown().set(), wish.deep())) {
                 if (!progress.blank()) {
                     show();
                     return;
                 }
             } else {
-                progress = new Progress(wish.set(), wish.deep());
+                progress = null;
+                progress = new Progress(wish.shown().set(), wish.deep(), room);
                 trace++;
             }
         }
@@ -122,10 +149,11 @@ final class Easel {
                 served.warnings() ? Warnings.on(picture) : picture));
     }
 
-    /** What is under a place of the picture that is shown, 0 to 1 across and down; only for the painter. */
-    Optional<Loupe> loupe(double across, double down) {
-        return progress == null || progress.blank()
-                ? Optional.empty()
-                : Optional.of(Loupe.at(progress.shown(), mix, across, down));
+    /** Says what is under the place that is pointed at. */
+    void point() {
+        Look wanted = look.getAndSet(null);
+        if (wanted != null && progress != null && !progress.blank()) {
+            gallery.show(Loupe.at(progress.shown(), mix, wanted.across(), wanted.down()));
+        }
     }
 }

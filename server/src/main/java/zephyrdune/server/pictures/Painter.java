@@ -4,44 +4,47 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ForkJoinPool;
-import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
+import zephyrdune.server.work.Computing;
 
 /**
  * Works on everybody's pictures, one piece at a time. First looks at new wishes come first; among equals, whoever waited
- * longest. What gets finer in peace leaves a core free and gives way within a few milliseconds; when many wait for first looks,
- * those leave a core to readings too.
+ * longest. What gets finer in peace gives way within a few milliseconds, and leaves a core free while anything else is computed; when many
+ * wait for first looks, those leave a core to readings too. All pictures share one part of the memory: who looked longest ago gives back
+ * first, and what is left says how large the next one may be.
  */
 @Component
 class Painter implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(Painter.class);
 
-    /** Views whose layers are kept; of others they are traced again when wanted. A view's take up to 130 MB, mostly 60. */
-    private static final int MOST_FILMS = 12;
-
     /** First looks wanted at once for which all cores are used. */
     private static final int MOST_URGENT = 3;
 
+    /** Share of the memory for pictures. */
+    private static final double MEMORY = 0.5;
+
     private static final int CORES = Runtime.getRuntime().availableProcessors();
 
-    /** For first looks, on all cores. */
     private final ForkJoinPool all = new ForkJoinPool(CORES);
 
-    /** For what gets finer in peace: one core is left to readings and to the browser. */
+    /** One core is left to readings. */
     private final ForkJoinPool rest = new ForkJoinPool(Math.max(1, CORES - 1));
 
+    private final long budget = (long) (MEMORY * Runtime.getRuntime().maxMemory());
+    private final Computing computing;
     private final List<Easel> easels = new ArrayList<>();
-    private final ConcurrentLinkedQueue<Runnable> errands = new ConcurrentLinkedQueue<>();
     private Thread thread;
     private volatile boolean running;
     private long turns;
+
+    Painter(Computing computing) {
+        this.computing = computing;
+    }
 
     /** Takes a view in. */
     void add(Easel easel) {
@@ -58,25 +61,11 @@ class Painter implements SmartLifecycle {
         }
     }
 
-    /** Has to be called after a wish. */
+    /** Has to be called after a wish or a look. */
     void wake() {
         synchronized (easels) {
             easels.notifyAll();
         }
-    }
-
-    /** Runs something between two pieces of work, when nothing changes a film. */
-    <T> CompletableFuture<T> between(Supplier<T> errand) {
-        CompletableFuture<T> done = new CompletableFuture<>();
-        errands.add(() -> {
-            try {
-                done.complete(errand.get());
-            } catch (RuntimeException e) {
-                done.completeExceptionally(e);
-            }
-        });
-        wake();
-        return done;
     }
 
     @Override
@@ -101,7 +90,7 @@ class Painter implements SmartLifecycle {
     private void paint() {
         while (running) {
             try {
-                run(errands.poll());
+                pointed().forEach(easel -> guarded(easel, easel::point));
                 Optional<Easel> next = next();
                 if (next.isPresent()) {
                     work(next.get());
@@ -114,23 +103,51 @@ class Painter implements SmartLifecycle {
         }
     }
 
-    private static void run(Runnable errand) {
-        if (errand != null) {
-            errand.run();
+    /** Whatever goes wrong with one picture is told to its view, and is nobody else's trouble. */
+    private static void guarded(Easel easel, Runnable work) {
+        try {
+            work.run();
+        } catch (RuntimeException | Error e) {
+            LOG.warn("a picture failed: {}", e.toString());
+            LOG.debug("where it failed", e);
+            easel.fail(
+                    e instanceof OutOfMemoryError
+                            ? "There is not enough memory for this picture; close other tabs of Zephyrdune, or start it with more"
+                            : "This picture could not be made; the next change of the set tries again");
         }
     }
 
     private void work(Easel easel) {
         easel.lastTurn = ++turns;
-        try {
-            ForkJoinPool pool = easel.refining() || crowded() ? rest : all;
-            pool.submit(() -> easel.work(() -> !errands.isEmpty() || !easel.urgent() && anyUrgent()))
-                    .join();
-        } catch (RuntimeException | OutOfMemoryError e) {
-            LOG.error("a picture failed", e);
-            remove(easel);
+        boolean leaving = crowded() || easel.refining() && computing.busy();
+        ForkJoinPool pool = leaving ? rest : all;
+        guarded(
+                easel,
+                () -> pool.submit(() -> easel.work(() -> room(easel), () -> givesWay(easel, leaving)))
+                        .join());
+    }
+
+    private boolean givesWay(Easel easel, boolean leaving) {
+        return anyLooks() || !easel.urgent() && (anyUrgent() || !leaving && easel.refining() && computing.busy());
+    }
+
+    /** Memory for a view's next film, after those who looked longest ago have given back what is needed. */
+    private long room(Easel asking) {
+        synchronized (easels) {
+            long held = easels.stream().mapToLong(Easel::bytes).sum();
+            List<Easel> idle = easels.stream()
+                    .filter(easel -> easel != asking && easel.idle() && easel.bytes() > 0)
+                    .sorted(Comparator.comparing(easel -> easel.lastTurn))
+                    .toList();
+            for (Easel easel : idle) {
+                if (held <= budget / 2) {
+                    break;
+                }
+                held -= easel.bytes();
+                easel.drop();
+            }
+            return budget - held;
         }
-        dropOldFilms();
     }
 
     /** Whether so many wait for a first look that all cores together would keep readings waiting. */
@@ -146,6 +163,18 @@ class Painter implements SmartLifecycle {
         }
     }
 
+    private boolean anyLooks() {
+        synchronized (easels) {
+            return easels.stream().anyMatch(Easel::looks);
+        }
+    }
+
+    private List<Easel> pointed() {
+        synchronized (easels) {
+            return easels.stream().filter(Easel::looks).toList();
+        }
+    }
+
     private Optional<Easel> next() {
         synchronized (easels) {
             return easels.stream()
@@ -155,22 +184,9 @@ class Painter implements SmartLifecycle {
         }
     }
 
-    private void dropOldFilms() {
-        synchronized (easels) {
-            List<Easel> holding = easels.stream()
-                    .filter(Easel::holdsFilm)
-                    .sorted(Comparator.comparing(easel -> easel.lastTurn))
-                    .toList();
-            holding.stream()
-                    .limit(Math.max(0, holding.size() - MOST_FILMS))
-                    .filter(Easel::idle)
-                    .forEach(Easel::drop);
-        }
-    }
-
     private void rest() throws InterruptedException {
         synchronized (easels) {
-            if (errands.isEmpty() && next().isEmpty()) {
+            if (!anyLooks() && next().isEmpty()) {
                 easels.wait();
             }
         }

@@ -1,6 +1,9 @@
 package zephyrdune.server.pictures;
 
+import jakarta.websocket.Session;
+import java.io.IOException;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -10,6 +13,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
 import org.springframework.web.socket.WebSocketSession;
+import org.springframework.web.socket.adapter.NativeWebSocketSession;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -25,13 +29,16 @@ import zephyrdune.measure.Refused;
 class PictureSocket extends TextWebSocketHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(PictureSocket.class);
-    private static final int SENDERS = 4;
+    private static final int ENCODERS = 2;
+
+    /** Views at once; who comes later is asked to try again. */
+    private static final int MOST_VIEWS = 400;
 
     private final Painter painter;
     private final WishReader reader;
     private final JsonMapper json;
     private final Map<String, View> views = new ConcurrentHashMap<>();
-    private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, work -> {
+    private final ExecutorService encoders = Executors.newFixedThreadPool(ENCODERS, work -> {
         Thread thread = new Thread(work, "pictures-out");
         thread.setDaemon(true);
         return thread;
@@ -44,8 +51,13 @@ class PictureSocket extends TextWebSocketHandler {
     }
 
     @Override
-    public void afterConnectionEstablished(WebSocketSession session) {
-        View view = new View(session, json, senders);
+    public void afterConnectionEstablished(WebSocketSession session) throws IOException {
+        Session connection = ((NativeWebSocketSession) session).getNativeSession(Session.class);
+        if (views.size() >= MOST_VIEWS || connection == null) {
+            session.close(CloseStatus.SERVICE_OVERLOAD);
+            return;
+        }
+        View view = new View(connection, json, encoders);
         views.put(session.getId(), view);
         painter.add(view.easel());
     }
@@ -56,14 +68,25 @@ class PictureSocket extends TextWebSocketHandler {
         if (view == null) {
             return;
         }
+        Optional<String> whole = view.part(message.getPayload(), message.isLast());
+        if (whole.isPresent()) {
+            hear(view, whole.get());
+        }
+    }
+
+    private void hear(View view, String words) {
         try {
-            JsonNode tree = reader.tree(message.getPayload());
+            JsonNode tree = reader.tree(words);
             if (tree.has("look")) {
-                look(view, tree.path("look"));
+                JsonNode look = tree.path("look");
+                view.easel()
+                        .look(new Look(
+                                look.path("across").asDouble(0),
+                                look.path("down").asDouble(0)));
             } else {
                 view.easel().wish(reader.wish(tree));
-                painter.wake();
             }
+            painter.wake();
         } catch (BadFile e) {
             view.say(Map.of("problem", e.getMessage(), "errors", e.problems()));
         } catch (Refused e) {
@@ -73,12 +96,10 @@ class PictureSocket extends TextWebSocketHandler {
         }
     }
 
-    /** Says what is under the pointer, once nothing changes the film. */
-    private void look(View view, JsonNode look) {
-        double across = look.path("across").asDouble(0);
-        double down = look.path("down").asDouble(0);
-        painter.between(() -> view.easel().loupe(across, down))
-                .thenAcceptAsync(found -> found.ifPresent(loupe -> view.say(Map.of("loupe", loupe))), senders);
+    /** A wish is a few thousand characters as a rule; room for the longest is not held ready for every view. */
+    @Override
+    public boolean supportsPartialMessages() {
+        return true;
     }
 
     @Override

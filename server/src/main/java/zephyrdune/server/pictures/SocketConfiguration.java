@@ -8,8 +8,6 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.web.socket.config.annotation.EnableWebSocket;
 import org.springframework.web.socket.config.annotation.WebSocketConfigurer;
 import org.springframework.web.socket.config.annotation.WebSocketHandlerRegistry;
-import org.springframework.web.socket.server.standard.ServletServerContainerFactoryBean;
-import zephyrdune.formats.SetFormat;
 import zephyrdune.picture.Loupe;
 
 /** Where views connect. Only pages from this server may. */
@@ -26,13 +24,6 @@ class SocketConfiguration implements WebSocketConfigurer {
     @Override
     public void registerWebSocketHandlers(WebSocketHandlerRegistry registry) {
         registry.addHandler(socket, "/api/pictures");
-    }
-
-    @Bean
-    ServletServerContainerFactoryBean socketLimits() {
-        ServletServerContainerFactoryBean limits = new ServletServerContainerFactoryBean();
-        limits.setMaxTextMessageBufferSize(SetFormat.LONGEST_FILE);
-        return limits;
     }
 
     /** What goes over the connection is described with the rest. */

@@ -1,72 +1,144 @@
 package zephyrdune.server.pictures;
 
-import java.io.IOException;
+import jakarta.websocket.RemoteEndpoint;
+import jakarta.websocket.SendResult;
+import jakarta.websocket.Session;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.web.socket.BinaryMessage;
-import org.springframework.web.socket.TextMessage;
-import org.springframework.web.socket.WebSocketMessage;
-import org.springframework.web.socket.WebSocketSession;
 import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.PngFile;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.picture.Loupe;
 
-/** A view's end of its connection. Of frames that wait to be sent only the newest is kept. */
-final class View {
+/**
+ * A view's end of its connection. One message is on its way at a time; of each kind that waits only the newest is kept. However slowly a
+ * view reads, no thread waits for it.
+ */
+final class View implements Easel.Gallery {
 
     private static final Logger LOG = LoggerFactory.getLogger(View.class);
 
-    private final WebSocketSession session;
-    private final JsonMapper json;
-    private final Executor senders;
-    private final Easel easel = new Easel(this::show);
-    private final AtomicReference<Frame> waiting = new AtomicReference<>();
+    /** A view that has not taken a message in by then is gone. */
+    private static final long SLOWEST_MILLIS = 20_000;
 
-    View(WebSocketSession session, JsonMapper json, Executor senders) {
+    private final Session session;
+    private final RemoteEndpoint.Async remote;
+    private final JsonMapper json;
+    private final Executor encoders;
+    private final Easel easel = new Easel(this);
+    private final AtomicReference<Frame> frame = new AtomicReference<>();
+    private final AtomicReference<Loupe> loupe = new AtomicReference<>();
+    private final AtomicReference<Object> word = new AtomicReference<>();
+    private final AtomicBoolean sending = new AtomicBoolean();
+
+    // what has come of the message that is coming in
+    private StringBuilder heard = new StringBuilder();
+    private boolean tooLong;
+
+    View(Session session, JsonMapper json, Executor encoders) {
         this.session = session;
         this.json = json;
-        this.senders = senders;
+        this.encoders = encoders;
+        remote = session.getAsyncRemote();
+        remote.setSendTimeout(SLOWEST_MILLIS);
     }
 
     Easel easel() {
         return easel;
     }
 
-    private void show(Frame frame) {
-        if (waiting.getAndSet(frame) == null) {
-            senders.execute(this::send);
+    /** Takes in a part of a message; gives the whole of it with the last. One that is too long is said to be, and dropped. */
+    Optional<String> part(String text, boolean last) {
+        boolean fits = heard.length() + text.length() <= SetFormat.LONGEST_FILE;
+        tooLong |= !fits;
+        if (fits) {
+            heard.append(text);
         }
+        if (!last) {
+            return Optional.empty();
+        }
+        String whole = heard.toString();
+        heard = new StringBuilder();
+        if (tooLong) {
+            tooLong = false;
+            say(Map.of("problem", "The wish is longer than any set"));
+            return Optional.empty();
+        }
+        return Optional.of(whole);
     }
 
-    /** One frame at a time, so that none overtakes another. */
-    private synchronized void send() {
-        Frame frame = waiting.getAndSet(null);
-        if (frame == null || !session.isOpen()) {
-            return;
-        }
-        byte[] news = json.writeValueAsString(frame.news()).getBytes(StandardCharsets.UTF_8);
-        byte[] png = PngFile.write(frame.picture());
-        ByteBuffer message = ByteBuffer.allocate(Integer.BYTES + news.length + png.length);
-        message.putInt(news.length).put(news).put(png).flip();
-        send(new BinaryMessage(message));
+    @Override
+    public void show(Frame newest) {
+        frame.set(newest);
+        send();
     }
 
+    @Override
+    public void show(Loupe newest) {
+        loupe.set(newest);
+        send();
+    }
+
+    @Override
+    public void failed(String words) {
+        say(Map.of("problem", words));
+    }
+
+    /** Something that is said in words: what is wrong with the last wish. */
     void say(Object something) {
-        send(new TextMessage(json.writeValueAsString(something)));
+        word.set(something);
+        send();
     }
 
-    private void send(WebSocketMessage<?> message) {
-        synchronized (this) {
-            if (session.isOpen()) {
-                try {
-                    session.sendMessage(message);
-                } catch (IOException | IllegalStateException e) {
-                    LOG.debug("a view's connection broke", e);
+    private void send() {
+        if (sending.compareAndSet(false, true)) {
+            encoders.execute(this::sendNext);
+        }
+    }
+
+    private void sendNext() {
+        Object words = word.getAndSet(null);
+        Loupe looked = words == null ? loupe.getAndSet(null) : null;
+        Frame shown = words == null && looked == null ? frame.getAndSet(null) : null;
+        try {
+            if (words != null) {
+                remote.sendText(json.writeValueAsString(words), this::sent);
+            } else if (looked != null) {
+                remote.sendText(json.writeValueAsString(Map.of("loupe", looked)), this::sent);
+            } else if (shown != null) {
+                remote.sendBinary(message(shown), this::sent);
+            } else {
+                sending.set(false);
+                if (word.get() != null || loupe.get() != null || frame.get() != null) {
+                    send();
                 }
             }
+        } catch (RuntimeException | Error e) {
+            LOG.debug("a view's connection broke", e);
+            easel.close();
+        }
+    }
+
+    private ByteBuffer message(Frame shown) {
+        byte[] news = json.writeValueAsString(shown.news()).getBytes(StandardCharsets.UTF_8);
+        byte[] png = PngFile.write(shown.picture());
+        ByteBuffer message = ByteBuffer.allocate(Integer.BYTES + news.length + png.length);
+        return message.putInt(news.length).put(news).put(png).flip();
+    }
+
+    private void sent(SendResult result) {
+        if (result.isOK() && session.isOpen()) {
+            encoders.execute(this::sendNext);
+        } else {
+            LOG.debug("a view's connection broke", result.getException());
+            easel.close();
         }
     }
 }

@@ -1,28 +1,19 @@
 package zephyrdune.server.pictures;
 
-import java.util.Set;
-import java.util.TreeSet;
 import zephyrdune.picture.Mix;
-import zephyrdune.table.TableSet;
-import zephyrdune.trace.Layers;
+import zephyrdune.picture.Switched;
 
 /**
  * What a view wants to see.
  *
  * @param turn counts the wishes of a view; pictures say which one they answer
- * @param off words of the layers that are left out
+ * @param shown the set, and what of it is switched off
  * @param deep whether what is out of focus looks it
  * @param warnings whether what is clipped or blocked is marked
  */
-record Wish(long turn, TableSet set, Set<String> off, boolean deep, boolean warnings) {
+record Wish(long turn, Switched shown, boolean deep, boolean warnings) {
 
     Mix mix() {
-        Set<Integer> left = new TreeSet<>();
-        for (int layer = 0; layer < Layers.count(set.cards().size()); layer++) {
-            if (off.contains(Layers.word(layer))) {
-                left.add(layer);
-            }
-        }
-        return Mix.of(set, left);
+        return Mix.of(shown.set(), shown.off());
     }
 }

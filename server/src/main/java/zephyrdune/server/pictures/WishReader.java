@@ -7,6 +7,7 @@ import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.measure.Refused;
+import zephyrdune.picture.Switched;
 
 /** Reads wishes, such as {"turn": 1, "set": {...}, "off": ["room"], "deep": false, "warnings": false}. */
 final class WishReader {
@@ -37,8 +38,7 @@ final class WishReader {
         }
         return new Wish(
                 turn.asLong(),
-                SetFormat.read(tree.path("set")),
-                off,
+                Switched.of(SetFormat.read(tree.path("set")), off),
                 tree.path("deep").asBoolean(false),
                 tree.path("warnings").asBoolean(false));
     }

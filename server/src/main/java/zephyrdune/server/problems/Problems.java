@@ -18,18 +18,23 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
 import zephyrdune.formats.BadFile;
-import zephyrdune.formats.SetFormat;
+import zephyrdune.formats.KitFormat;
 import zephyrdune.measure.Refused;
+import zephyrdune.server.work.Busy;
+import zephyrdune.server.work.Left;
+import zephyrdune.server.work.TooHeavy;
 
 /** Turns every exception into problem details, with no word of the program's insides. */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Problems extends ResponseEntityExceptionHandler {
 
+    private static final String RETRY_SECONDS = "2";
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
@@ -70,9 +75,28 @@ class Problems extends ResponseEntityExceptionHandler {
         return problem(HttpStatus.CONTENT_TOO_LARGE, "too-long", "Too much", e.getMessage());
     }
 
+    @ExceptionHandler
+    ProblemDetail tooHeavy(TooHeavy e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "too-heavy", "Too much work", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(Busy e) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "busy", "Busy", e.getMessage()));
+    }
+
+    /** Nobody reads this. */
+    @ExceptionHandler({Left.class, AsyncRequestNotUsableException.class})
+    ProblemDetail left(Exception e) {
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "left", "Left", "Whoever asked for this has left");
+    }
+
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ProblemDetail database(RuntimeException e) {
-        LOG.error("the database did not answer as expected", e);
+        LOG.error("the database did not answer as expected: {}", e.toString());
+        LOG.debug("where it did not", e);
         return problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "database",
@@ -106,8 +130,9 @@ class Problems extends ResponseEntityExceptionHandler {
         }
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof StreamConstraintsException) {
-                return tooLong(new TooLong("The request is longer or deeper than any set: at most %,d bytes"
-                        .formatted(SetFormat.LONGEST_FILE)));
+                return tooLong(new TooLong(
+                        "The request is longer or deeper than anything this application takes: at most %,d bytes"
+                                .formatted(KitFormat.LONGEST_FILE)));
             }
             if (cause instanceof DatabindException databind
                     && !databind.getPath().isEmpty()) {
@@ -128,8 +153,12 @@ class Problems extends ResponseEntityExceptionHandler {
 
     static ProblemDetail problem(HttpStatus status, String type, String title, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-        problem.setType(URI.create("urn:zephyrdune:problem:" + type));
+        problem.setType(type(type));
         problem.setTitle(title);
         return problem;
+    }
+
+    static URI type(String type) {
+        return URI.create("urn:zephyrdune:problem:" + type);
     }
 }

@@ -15,8 +15,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.measure.LineLimit;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.problems.SavedSince;
 import zephyrdune.table.TableSet;
@@ -68,12 +70,21 @@ class SetController {
         return store.replace(id, save.version(), save.set()).orElseThrow(() -> new SavedSince(get(id)));
     }
 
+    @GetMapping("/deleted")
+    @Operation(operationId = "listDeletedSets", summary = "Deleted sets that can be brought back, for thirty days")
+    List<StoredSet.Deleted> deleted() {
+        return store.deleted();
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(operationId = "deleteSet", summary = "Delete a set; it can be brought back")
-    void delete(@PathVariable UUID id) {
-        if (!store.delete(id)) {
-            throw missing();
+    @Operation(
+            operationId = "deleteSet",
+            summary =
+                    "Delete a set of the version the writer has seen; it can be brought back; 409 when someone else saved since")
+    void delete(@PathVariable UUID id, @RequestParam int version) {
+        if (!store.delete(id, version)) {
+            throw new SavedSince(get(id));
         }
     }
 
@@ -87,10 +98,9 @@ class SetController {
     @Operation(operationId = "copySet", summary = "Save a copy of a set as a new one")
     @ApiResponse(responseCode = "201")
     ResponseEntity<StoredSet> copy(@PathVariable UUID id) {
-        TableSet set = get(id).set();
-        int room = TableSet.TITLE_LIMIT - COPY.length();
-        String title = set.title().substring(0, Math.min(room, set.title().length())) + COPY;
-        return created(store.add(set.withTitle(title)));
+        String title = get(id).set().path("title").asString();
+        String copied = LineLimit.cut(title, TableSet.TITLE.max() - COPY.length()) + COPY;
+        return created(store.copy(id, copied).orElseThrow(SetController::missing));
     }
 
     private static ResponseEntity<StoredSet> created(StoredSet stored) {

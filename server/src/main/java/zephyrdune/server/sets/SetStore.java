@@ -1,9 +1,9 @@
 package zephyrdune.server.sets;
 
-import java.nio.charset.StandardCharsets;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -14,15 +14,20 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
-import zephyrdune.formats.BadFile;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.table.TableSet;
 
-/** Sets in PostgreSQL. A deleted set is kept out of sight and can be brought back. */
+/** Sets in PostgreSQL. A deleted set is kept out of sight for a while and can be brought back. */
 @Repository
 public class SetStore {
 
-    private static final String COLUMNS = "select id, version, updated_at, document::text as document from table_set ";
+    /** How long a deleted set can be brought back. */
+    static final Duration KEPT_DELETED = Duration.ofDays(30);
+
+    private static final String COLUMNS = "select id, version, updated_at, document from table_set ";
+    private static final String TITLE = "title";
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -42,7 +47,19 @@ public class SetStore {
                         row.getObject("id", UUID.class),
                         row.getInt("version"),
                         instant(row, "updated_at"),
-                        row.getString("title")))
+                        row.getString(TITLE)))
+                .list();
+    }
+
+    /** Sets that are deleted and can be brought back, the one deleted last first. */
+    public List<StoredSet.Deleted> deleted() {
+        return jdbc.sql("""
+                        select id, deleted_at, title from table_set
+                        where deleted_at > ? order by deleted_at desc, title
+                        """)
+                .param(at(now().minus(KEPT_DELETED)))
+                .query((row, n) -> new StoredSet.Deleted(
+                        row.getObject("id", UUID.class), instant(row, "deleted_at"), row.getString(TITLE)))
                 .list();
     }
 
@@ -55,12 +72,28 @@ public class SetStore {
 
     @Transactional
     public StoredSet add(TableSet set) {
-        StoredSet stored = new StoredSet(UUID.randomUUID(), 1, now(), set);
+        return add(SetFormat.tree(set));
+    }
+
+    /** A copy of a set under another title; nothing when it is not there. */
+    @Transactional
+    public Optional<StoredSet> copy(UUID id, String title) {
+        return find(id).map(stored -> add(((ObjectNode) stored.set()).put(TITLE, title)));
+    }
+
+    private StoredSet add(JsonNode document) {
+        StoredSet stored = new StoredSet(UUID.randomUUID(), 1, now(), document);
         jdbc.sql("""
                         insert into table_set (id, version, title, document, created_at, updated_at)
-                        values (?, ?, ?, ?::jsonb, ?, ?)
+                        values (?, ?, ?, ?::json, ?, ?)
                         """)
-                .params(stored.id(), stored.version(), set.title(), json(set), at(stored), at(stored))
+                .params(
+                        stored.id(),
+                        stored.version(),
+                        title(stored),
+                        document.toString(),
+                        at(stored.updatedAt()),
+                        at(stored.updatedAt()))
                 .update();
         return stored;
     }
@@ -72,21 +105,31 @@ public class SetStore {
      */
     @Transactional
     public Optional<StoredSet> replace(UUID id, int seenVersion, TableSet set) {
-        StoredSet stored = new StoredSet(id, seenVersion + 1, now(), set);
+        StoredSet stored = new StoredSet(id, seenVersion + 1, now(), SetFormat.tree(set));
         int changed = jdbc.sql("""
-                        update table_set set version = ?, title = ?, document = ?::jsonb, updated_at = ?
+                        update table_set set version = ?, title = ?, document = ?::json, updated_at = ?
                         where id = ? and version = ? and deleted_at is null
                         """)
-                .params(stored.version(), set.title(), json(set), at(stored), id, seenVersion)
+                .params(
+                        stored.version(),
+                        title(stored),
+                        stored.set().toString(),
+                        at(stored.updatedAt()),
+                        id,
+                        seenVersion)
                 .update();
         return changed == 1 ? Optional.of(stored) : Optional.empty();
     }
 
-    /** @return whether there was such a set to delete */
+    /**
+     * Deletes a set of the version that the writer has seen.
+     *
+     * @return whether there was such a set to delete; otherwise nothing changed
+     */
     @Transactional
-    public boolean delete(UUID id) {
-        return jdbc.sql("update table_set set deleted_at = ? where id = ? and deleted_at is null")
-                        .params(now().atOffset(ZoneOffset.UTC), id)
+    public boolean delete(UUID id, int seenVersion) {
+        return jdbc.sql("update table_set set deleted_at = ? where id = ? and version = ? and deleted_at is null")
+                        .params(at(now()), id, seenVersion)
                         .update()
                 == 1;
     }
@@ -100,30 +143,36 @@ public class SetStore {
         return find(id);
     }
 
+    /** Forgets what was deleted too long ago to be brought back. */
+    @Transactional
+    public int forgetDeleted() {
+        return jdbc.sql("delete from table_set where deleted_at <= ?")
+                .param(at(now().minus(KEPT_DELETED)))
+                .update();
+    }
+
     private Instant now() {
         // as fine as the database keeps it
         return clock.instant().truncatedTo(ChronoUnit.MICROS);
     }
 
-    private static OffsetDateTime at(StoredSet stored) {
-        return stored.updatedAt().atOffset(ZoneOffset.UTC);
+    private static OffsetDateTime at(Instant instant) {
+        return instant.atOffset(ZoneOffset.UTC);
     }
 
     private static Instant instant(ResultSet row, String column) throws SQLException {
         return row.getObject(column, OffsetDateTime.class).toInstant();
     }
 
-    private static String json(TableSet set) {
-        return SetFormat.tree(set).toString();
+    private static String title(StoredSet stored) {
+        return stored.set().path(TITLE).asString();
     }
 
     private static StoredSet stored(ResultSet row, int number) throws SQLException {
-        UUID id = row.getObject("id", UUID.class);
-        try {
-            TableSet set = SetFormat.read(row.getString("document").getBytes(StandardCharsets.UTF_8));
-            return new StoredSet(id, row.getInt("version"), instant(row, "updated_at"), set);
-        } catch (BadFile e) {
-            throw new IllegalStateException("saved set " + id + " cannot be read: " + e.getMessage(), e);
-        }
+        return new StoredSet(
+                row.getObject("id", UUID.class),
+                row.getInt("version"),
+                instant(row, "updated_at"),
+                SetFormat.kept(row.getString("document")));
     }
 }

@@ -1,0 +1,97 @@
+package zephyrdune.server.backup;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.OffsetDateTime;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Everything in the database, read at one moment and replaced at one. */
+final class BackupStore {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final int LONG_SECONDS = 300;
+
+    private final JdbcClient jdbc;
+    private final TransactionTemplate reading;
+    private final TransactionTemplate writing;
+
+    BackupStore(JdbcClient jdbc, PlatformTransactionManager transactions) {
+        this.jdbc = jdbc;
+        reading = new TransactionTemplate(transactions);
+        reading.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
+        reading.setReadOnly(true);
+        reading.setTimeout(LONG_SECONDS);
+        writing = new TransactionTemplate(transactions);
+        writing.setTimeout(LONG_SECONDS);
+    }
+
+    Kept read() {
+        return reading.execute(status -> new Kept(
+                jdbc.sql("select id, version, created_at, updated_at, deleted_at, document from table_set order by id")
+                        .query((row, n) -> new Kept.KeptSet(
+                                row.getObject("id", UUID.class),
+                                row.getInt("version"),
+                                time(row, "created_at"),
+                                time(row, "updated_at"),
+                                Optional.ofNullable(time(row, "deleted_at")),
+                                document(row)))
+                        .list(),
+                jdbc.sql("select version, updated_at, document from kit where id = 1")
+                        .query((row, n) ->
+                                new Kept.KeptKit(row.getInt("version"), time(row, "updated_at"), document(row)))
+                        .optional(),
+                jdbc.sql("select what, done_at from done_once order by what")
+                        .query((row, n) -> new Kept.DoneOnce(row.getString("what"), time(row, "done_at")))
+                        .list()));
+    }
+
+    /** Puts all of a backup in the place of all that is there, or nothing. */
+    void replace(Kept kept) {
+        writing.executeWithoutResult(status -> {
+            jdbc.sql("lock table table_set, kit, done_once").update();
+            jdbc.sql("delete from table_set").update();
+            jdbc.sql("delete from kit").update();
+            jdbc.sql("delete from done_once").update();
+            for (Kept.KeptSet set : kept.sets()) {
+                jdbc.sql("""
+                                insert into table_set (id, version, title, document, created_at, updated_at, deleted_at)
+                                values (?, ?, ?, ?::json, ?, ?, ?)
+                                """)
+                        .params(
+                                set.id(),
+                                set.version(),
+                                set.document().path("title").asString(""),
+                                set.document().toString(),
+                                set.createdAt(),
+                                set.updatedAt(),
+                                set.deletedAt().orElse(null))
+                        .update();
+            }
+            kept.kit()
+                    .ifPresent(kit -> jdbc.sql(
+                                    "insert into kit (id, version, document, updated_at) values (1, ?, ?::json, ?)")
+                            .params(kit.version(), kit.document().toString(), kit.updatedAt())
+                            .update());
+            for (Kept.DoneOnce done : kept.doneOnce()) {
+                jdbc.sql("insert into done_once (what, done_at) values (?, ?)")
+                        .params(done.what(), done.doneAt())
+                        .update();
+            }
+        });
+    }
+
+    private static OffsetDateTime time(ResultSet row, String column) throws SQLException {
+        return row.getObject(column, OffsetDateTime.class);
+    }
+
+    private static JsonNode document(ResultSet row) throws SQLException {
+        return JSON.readTree(row.getString("document"));
+    }
+}

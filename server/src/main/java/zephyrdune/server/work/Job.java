@@ -1,0 +1,95 @@
+package zephyrdune.server.work;
+
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
+
+/**
+ * One computation: waits for its turn, runs on one thread, and is ended by an interrupt of that thread when it has taken more than its
+ * budget or when nobody waits for it any more.
+ *
+ * @param <T> what it finds
+ */
+final class Job<T> implements Runnable {
+
+    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+    private static final long NANOS = 1_000_000_000;
+
+    private final CompletableFuture<T> outcome = new CompletableFuture<>();
+    private final Supplier<T> work;
+    private final Supplier<String> why;
+    private final Asker asker;
+    private final long budgetSeconds;
+
+    // guarded by this
+    private Thread thread;
+    private long begun;
+    private RuntimeException ending;
+
+    /** @param why in words, what makes it heavy if it should turn out to be */
+    Job(Supplier<T> work, Supplier<String> why, Asker asker, long budgetSeconds) {
+        this.work = work;
+        this.why = why;
+        this.asker = asker;
+        this.budgetSeconds = budgetSeconds;
+    }
+
+    CompletableFuture<T> outcome() {
+        return outcome;
+    }
+
+    @Override
+    public void run() {
+        if (!begin()) {
+            outcome.completeExceptionally(ending);
+            return;
+        }
+        try {
+            T found = work.get();
+            end();
+            outcome.complete(found);
+        } catch (CancellationException e) {
+            outcome.completeExceptionally(end() == null ? e : ending);
+        } catch (RuntimeException | Error e) {
+            end();
+            outcome.completeExceptionally(e);
+        }
+    }
+
+    private synchronized boolean begin() {
+        if (ending == null && asker.left()) {
+            ending = new Left();
+        }
+        if (ending != null) {
+            return false;
+        }
+        thread = Thread.currentThread();
+        begun = THREADS.getCurrentThreadCpuTime();
+        return true;
+    }
+
+    /** From here on no interrupt comes; returns why it was ended, if it was. */
+    private synchronized RuntimeException end() {
+        thread = null;
+        // the next job on this thread starts afresh
+        Thread.interrupted();
+        return ending;
+    }
+
+    /** Ends it where there is a reason to. */
+    synchronized void watch() {
+        if (ending != null || outcome.isDone()) {
+            return;
+        }
+        if (thread != null && THREADS.getThreadCpuTime(thread.getId()) - begun > budgetSeconds * NANOS) {
+            ending = new TooHeavy(budgetSeconds, why.get());
+        } else if (asker.left()) {
+            ending = new Left();
+        }
+        if (ending != null && thread != null) {
+            thread.interrupt();
+        }
+    }
+}
