@@ -29,12 +29,13 @@ pg_new_password() {
 
 # Ends programs that an earlier run left behind and that work on a folder.
 pg_end_those_on() {
-  local process pid
+  local process pid comm
   for process in /proc/[0-9]*; do
     pid=${process#/proc/}
-    [ "$pid" != $$ ] || continue
-    { tr '\0' '\n' <"$process/cmdline"; } 2>/dev/null | grep -qE "^(-D|--pgdata=)?$(printf '%s' "$1" | sed 's/[][\.*^$(){}?+|/]/\\&/g')\$" || continue
-    case "$(cat "$process/comm" 2>/dev/null)" in postgres|initdb|postmaster) ;; *) continue ;; esac
+    comm=
+    read -r comm 2>/dev/null <"$process/comm" || continue
+    case "$comm" in postgres|initdb|postmaster) ;; *) continue ;; esac
+    { tr '\0' '\n' <"$process/cmdline"; } 2>/dev/null | grep -qxF -e "$1" -e "--pgdata=$1" || continue
     kill -INT "$pid" 2>/dev/null || true
     wait_for 100 pg_is_gone "$pid" || kill -KILL "$pid" 2>/dev/null || true
     wait_for 20 pg_is_gone "$pid" || true
@@ -85,7 +86,7 @@ pg_create() {
 }
 
 pg_puzzled() {
-  local newest; newest=$(ls -1 "$(dirname "$1")"/backups/*.zip 2>/dev/null | tail -n 1)
+  local newest; newest=$({ ls -1 "$(dirname "$1")"/backups/*.zip 2>/dev/null || true; } | tail -n 1)
   say "$2." "Nothing was touched. If a disk is not mounted, or files were moved, put that right and start again." >&2
   if [ -n "$newest" ]; then
     say "Otherwise put the folder aside and bring the newest copy back:" "  mv '$1' '$1.aside'" "  ./zephyrdune restore '$newest'" >&2
@@ -232,7 +233,7 @@ pg_join() {
 
 pg_prune_logs() {
   local old
-  ls -1t "$1"/logs/postgres-2*.log 2>/dev/null | tail -n +$((PG_LOGS_KEPT + 1)) | while read -r old; do rm -f "$old"; done
+  { ls -1t "$1"/logs/postgres-2*.log 2>/dev/null || true; } | tail -n +$((PG_LOGS_KEPT + 1)) | while read -r old; do rm -f "$old"; done
   [ ! -f "$1/logs/postgres-start.log" ] || tail -n 200 "$1/logs/postgres-start.log" > "$1/logs/postgres-start.log.new"
   if [ -f "$1/logs/postgres-start.log.new" ]; then mv -f "$1/logs/postgres-start.log.new" "$1/logs/postgres-start.log"; fi
 }

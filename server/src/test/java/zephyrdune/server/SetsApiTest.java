@@ -74,10 +74,17 @@ public class SetsApiTest extends RunningServer {
     @Test
     public void deletedSetsAreGoneUntilTheyAreBroughtBack() {
         JsonNode stored = added(titled("Gone"));
-        assertThat(send("DELETE", path(stored), new byte[0]).statusCode()).isEqualTo(204);
+        assertThat(send("DELETE", path(stored) + "?version=7", new byte[0]).statusCode())
+                .as("of a version that nobody has seen")
+                .isEqualTo(409);
+        assertThat(isListed(stored)).isTrue();
+        assertThat(send("DELETE", path(stored) + "?version=1", new byte[0]).statusCode())
+                .isEqualTo(204);
         assertThat(get(path(stored)).statusCode()).isEqualTo(404);
         assertThat(put(path(stored), save(1, titled("x"))).statusCode()).isEqualTo(404);
-        assertThat(send("DELETE", path(stored), new byte[0]).statusCode()).isEqualTo(404);
+        assertThat(send("DELETE", path(stored) + "?version=1", new byte[0]).statusCode())
+                .isEqualTo(404);
+        assertThat(json(get("/api/sets/deleted")).get(0).get("id")).isEqualTo(stored.get("id"));
         assertThat(isListed(stored)).isFalse();
         JsonNode back = json(post(path(stored) + "/restore", ""));
         assertThat(back).isEqualTo(stored);

@@ -185,7 +185,7 @@ public class ShapingApiTest extends RunningServer {
                 assertThat(reading.get("note").asString()).contains("open the gap");
             }
         });
-        ObjectNode huge = holed().put("widthMetres", 3).put("heightMetres", 3).put("liftMetres", 0);
+        ObjectNode huge = holed().put("widthMetres", 2).put("heightMetres", 3).put("liftMetres", 0);
         ok("/api/plan?reachMetres=1", carded(huge));
     }
 }

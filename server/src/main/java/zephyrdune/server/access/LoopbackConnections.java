@@ -24,7 +24,7 @@ class LoopbackConnections {
 
     private final List<Path> tables;
     private Map<String, End> snapshot = Map.of();
-    private long taken = Long.MIN_VALUE;
+    private long taken;
 
     LoopbackConnections() {
         this(TABLES);
@@ -72,15 +72,20 @@ class LoopbackConnections {
                 .map(End::user);
     }
 
-    /** Whether the side that a connection comes from has closed it; known some fiftieth of a second late. */
-    boolean closed(Ends connection) {
-        End ours = recent().get(connection.seenFromOtherSide().key());
+    /**
+     * Whether the side that a connection comes from has closed it; known some twentieth of a second late.
+     *
+     * @param seen when it was seen to stand, by {@link System#nanoTime()}
+     */
+    boolean closed(Ends connection, long seen) {
+        End ours = since(seen).get(connection.seenFromOtherSide().key());
         return ours == null || !ours.established;
     }
 
-    private synchronized Map<String, End> recent() {
+    /** A look at the tables after a moment, and not long ago. */
+    private synchronized Map<String, End> since(long moment) {
         long now = System.nanoTime();
-        if (taken == Long.MIN_VALUE || now - taken > FRESH_NANOS) {
+        if (snapshot.isEmpty() || taken - moment <= 0 || now - taken > FRESH_NANOS) {
             snapshot = read();
             taken = now;
         }

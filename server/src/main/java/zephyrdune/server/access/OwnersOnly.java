@@ -67,7 +67,8 @@ class OwnersOnly extends OncePerRequestFilter {
             response.setHeader(HttpHeaders.LOCATION, "/");
             response.setStatus(HttpStatus.SEE_OTHER.value());
         } else if (keys.open(request) || owners(request, ends)) {
-            Asker asker = () -> connections.closed(ends);
+            long now = System.nanoTime();
+            Asker asker = () -> connections.closed(ends, now);
             request.setAttribute(Asker.ATTRIBUTE, asker);
             chain.doFilter(request, response);
         } else {

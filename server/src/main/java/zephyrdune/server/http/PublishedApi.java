@@ -17,6 +17,7 @@ import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.SetSchema;
 
@@ -41,6 +42,8 @@ class PublishedApi {
             addProblems(api);
             SetSchema.definitions("#/components/schemas/")
                     .forEach((name, schema) -> api.getComponents().addSchemas(name, schema(schema)));
+            // documents that are passed on as they are have the schema of their files
+            api.getComponents().getSchemas().remove(JsonNode.class.getSimpleName());
             requireAllProperties(api);
         };
     }

@@ -16,13 +16,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
-import org.springframework.stereotype.Component;
 import zephyrdune.formats.KitFormat;
 import zephyrdune.server.problems.ProblemWriter;
 
@@ -30,8 +27,6 @@ import zephyrdune.server.problems.ProblemWriter;
  * Takes in a request's body whole before anything looks at it. However slowly it comes, no thread waits for it; one that is too long, too
  * slow or of another type than the API's two is refused.
  */
-@Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class WholeBody implements Filter {
 
     /** Longest body, bytes: any kit, or two sets. */

@@ -18,7 +18,6 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
@@ -88,9 +87,9 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     /** Nobody reads this. */
-    @ExceptionHandler({Left.class, AsyncRequestNotUsableException.class})
-    ProblemDetail left(Exception e) {
-        return problem(HttpStatus.SERVICE_UNAVAILABLE, "left", "Left", "Whoever asked for this has left");
+    @ExceptionHandler
+    ProblemDetail left(Left e) {
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "left", "Left", e.getMessage());
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
