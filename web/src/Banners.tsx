@@ -1,4 +1,4 @@
-import { CircleHelp, TriangleAlert, WifiOff } from "lucide-react";
+import { CircleHelp, Hourglass, TriangleAlert, WifiOff } from "lucide-react";
 import { useState } from "react";
 import { useConnection } from "./api/connection";
 import { useAnswers } from "./readings/answers";
@@ -13,11 +13,13 @@ export function Banners() {
   const lost = useConnection((connection) => connection.lost);
   const problem = useTable((table) => table.problem);
   const dragging = useTable((table) => table.dragging);
+  const possible = useTable((table) => table.possible);
   const takeBack = useTable((table) => table.takeBack);
   const doubts = useAnswers((answers) => answers.doubts);
+  const unanswered = useAnswers((answers) => answers.unanswered);
   const [dismissed, setDismissed] = useState<string[]>([]);
   const open = problem ? [] : doubts.filter(({ words }) => !dismissed.includes(words));
-  if (!lost && !problem && open.length === 0) return null;
+  if (!lost && !problem && !unanswered && open.length === 0) return null;
   return (
     <div className="pointer-events-none fixed inset-x-0 top-14 z-10 flex flex-col items-center gap-2 px-3">
       {lost && (
@@ -28,6 +30,16 @@ export function Banners() {
         >
           <WifiOff size={17} aria-hidden />
           The server is not answering. Your work is kept in this browser; looking for it again …
+        </p>
+      )}
+      {unanswered && (
+        <p
+          role="status"
+          data-testid="unanswered"
+          className="pointer-events-auto flex max-w-3xl items-center gap-3 rounded-panel border border-sand bg-raised px-4 py-2 text-sm shadow-xl"
+        >
+          <Hourglass size={17} aria-hidden className="shrink-0 text-sand" />
+          {unanswered}.
         </p>
       )}
       {open.map(({ field, words }) => (
@@ -52,7 +64,7 @@ export function Banners() {
         >
           <TriangleAlert size={17} aria-hidden className="shrink-0" />
           <span id={IMPOSSIBLE_ID}>{problem.detail}.</span>
-          {!dragging && (
+          {!dragging && possible && (
             <Button look="outline" className="border-alarm" onClick={takeBack}>
               Take back
             </Button>

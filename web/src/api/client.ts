@@ -2,6 +2,7 @@ import type {
   CardCut,
   CardEffect,
   CardPlace,
+  DeletedSet,
   DialMark,
   Difference,
   Finding,
@@ -38,6 +39,11 @@ export class Refusal extends Error {
   constructor(readonly problem: Problem) {
     super(problem.detail);
   }
+
+  /** Whether it is about how much there is to compute, not about what was sent. */
+  get isOfWork(): boolean {
+    return isBusy(this.problem) || this.problem.type === "urn:zephyrdune:problem:too-heavy";
+  }
 }
 
 /** The server did not answer. */
@@ -47,7 +53,10 @@ export class Unreachable extends Error {
   }
 }
 
-async function ask(path: string, init: RequestInit = {}): Promise<Response> {
+/** How often a busy server is asked again. */
+const MOST_TRIES = 4;
+
+async function ask(path: string, init: RequestInit = {}, tries = 1): Promise<Response> {
   let response: Response;
   try {
     response = await fetch(path, init);
@@ -56,8 +65,17 @@ async function ask(path: string, init: RequestInit = {}): Promise<Response> {
     throw new Unreachable();
   }
   if (response.ok) return response;
-  throw new Refusal(await problemOf(response));
+  const problem = await problemOf(response);
+  const wait = Number(response.headers.get("retry-after"));
+  if (isBusy(problem) && wait > 0 && tries < MOST_TRIES) {
+    await new Promise((resolve) => setTimeout(resolve, 1000 * wait));
+    init.signal?.throwIfAborted();
+    return ask(path, init, tries + 1);
+  }
+  throw new Refusal(problem);
 }
+
+const isBusy = ({ type }: Problem) => type === "urn:zephyrdune:problem:busy";
 
 async function problemOf(response: Response): Promise<Problem> {
   try {
@@ -98,7 +116,9 @@ export const api = {
   saveSet: (id: string, version: number, set: TableSet) =>
     json<StoredSet>(`/api/sets/${id}`, send("PUT", { version, set })),
   copySet: (id: string) => json<StoredSet>(`/api/sets/${id}/copies`, send("POST")),
-  deleteSet: (id: string) => ask(`/api/sets/${id}`, send("DELETE")),
+  deletedSets: () => json<DeletedSet[]>("/api/sets/deleted"),
+  deleteSet: (id: string, version: number) =>
+    ask(`/api/sets/${id}?version=${version}`, send("DELETE")),
   restoreSet: (id: string) => json<StoredSet>(`/api/sets/${id}/restore`, send("POST")),
   openSetFile: (file: Blob) => json<TableSet>("/api/set-files", bytes(file)),
   openLampFile: (file: Blob) => json<Lamp>("/api/lamp-files", bytes(file)),
@@ -109,23 +129,26 @@ export const api = {
     json<StoredKit>("/api/kit", send("PUT", { version, kit })),
   readyMade: () => json<Kit>("/api/kit/ready-made"),
   openKitFile: (file: Blob) => json<Kit>("/api/kit-files", bytes(file)),
-  powerHelp: (set: TableSet) => json<PowerHelp[]>("/api/power-help", send("POST", set)),
+  powerHelp: (set: TableSet, signal?: AbortSignal) =>
+    json<PowerHelp[]>("/api/power-help", send("POST", set, signal)),
   dialMarks: (set: TableSet) => json<DialMark[]>("/api/dial-marks", send("POST", set)),
   placeLights: () => json<PlaceLight[]>("/api/place-lights"),
   roomLevel: (by: "METER" | "FRAME", value: number, set: TableSet) =>
     json<{ lux: number }>(`/api/room-levels?by=${by}&value=${value}`, send("POST", set)),
-  sameSoftness: (set: TableSet, other: TableSet) =>
-    json<SameSoftness>("/api/same-softness", send("POST", { set, other })),
+  sameSoftness: (set: TableSet, other: TableSet, signal?: AbortSignal) =>
+    json<SameSoftness>("/api/same-softness", send("POST", { set, other }, signal)),
   marks: () => json<Marks>("/api/marks"),
   readingKinds: () => json<ReadingKind[]>("/api/reading-kinds"),
-  readings: (set: TableSet) => json<ReadingsAnswer>("/api/readings", send("POST", set)),
+  readings: (set: TableSet, signal?: AbortSignal) =>
+    json<ReadingsAnswer>("/api/readings", send("POST", set, signal)),
   move: (set: TableSet, reading: Reading["kind"], wanted: number, lever: Lever) => {
     const query = new URLSearchParams({ reading, wanted: String(wanted), lever });
     return json<Move>(`/api/moves?${query}`, send("POST", set));
   },
-  plan: (set: TableSet, reachMetres: number) =>
-    json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set)),
-  pictureStops: (set: TableSet) => json<PictureStops>("/api/picture-stops", send("POST", set)),
+  plan: (set: TableSet, reachMetres: number, signal?: AbortSignal) =>
+    json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set, signal)),
+  pictureStops: (set: TableSet, signal?: AbortSignal) =>
+    json<PictureStops>("/api/picture-stops", send("POST", set, signal)),
   profile: (
     set: TableSet,
     line: Record<"fromAcross" | "fromDown" | "toAcross" | "toDown", number>,
@@ -133,21 +156,30 @@ export const api = {
     const ends = Object.entries(line).map(([end, at]) => [end, String(at)]);
     return json<Profile>(`/api/profiles?${new URLSearchParams(ends)}`, send("POST", set));
   },
-  difference: (first: TableSet, second: TableSet) =>
-    json<Difference>("/api/differences", send("POST", { first, second })),
-  pictureFile: async (kind: PictureFileKind, set: TableSet, off: string[] = []) =>
-    (await ask(`/api/picture-files?kind=${kind}&off=${off.join(",")}`, send("POST", set))).blob(),
-  findings: (set: TableSet) => json<Finding[]>("/api/findings", send("POST", set)),
+  difference: (first: TableSet, second: TableSet, signal?: AbortSignal) =>
+    json<Difference>("/api/differences", send("POST", { first, second }, signal)),
+  pictureFile: async (
+    kind: PictureFileKind,
+    set: TableSet,
+    off: string[] = [],
+    signal?: AbortSignal,
+  ) => {
+    const path = `/api/picture-files?kind=${kind}&off=${off.join(",")}`;
+    return (await ask(path, send("POST", set, signal))).blob();
+  },
+  findings: (set: TableSet, signal?: AbortSignal) =>
+    json<Finding[]>("/api/findings", send("POST", set, signal)),
   steps: (set: TableSet) => json<Step[]>("/api/steps", send("POST", set)),
-  cardEffect: (set: TableSet, card: number) =>
-    json<CardEffect>(`/api/card-effects?card=${card}`, send("POST", set)),
+  cardEffect: (set: TableSet, card: number, signal?: AbortSignal) =>
+    json<CardEffect>(`/api/card-effects?card=${card}`, send("POST", set, signal)),
   cardCut: (set: TableSet, card: number) =>
     json<CardCut>(`/api/card-cuts?card=${card}`, send("POST", set)),
   placeCard: (set: TableSet, card: number, place: CardPlace) =>
     json<TableSet>(`/api/card-places?card=${card}&place=${place}`, send("POST", set)),
   placeSlit: (set: TableSet) => json<Slit>("/api/slit-placings", send("POST", set)),
   softSun: (set: TableSet) => json<TableSet>("/api/soft-sun", send("POST", set)),
-  sharper: (set: TableSet) => json<Sharper[]>("/api/sharper", send("POST", set)),
+  sharper: (set: TableSet, signal?: AbortSignal) =>
+    json<Sharper[]>("/api/sharper", send("POST", set, signal)),
   openPatternFile: (file: File, widthMetres: number, open: PatternOpen) => {
     const query = new URLSearchParams({ name: file.name, widthMetres: String(widthMetres), open });
     return json<{ holes: Holes }>(`/api/pattern-files?${query}`, bytes(file));

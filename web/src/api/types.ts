@@ -14,6 +14,7 @@ export type PowerDial = Schemas["PowerDial"];
 export type Dish = Schemas["Dish"];
 export type StoredSet = Schemas["StoredSet"];
 export type SetSummary = Schemas["Summary"];
+export type DeletedSet = Schemas["Deleted"];
 export type Reading = Schemas["ReadingAnswer"];
 export type ReadingsAnswer = Schemas["ReadingsAnswer"];
 export type Doubt = Schemas["DoubtAnswer"];

@@ -15,7 +15,7 @@ export function PowerWays() {
   const kinds = useReadingKinds();
   const ways = useQuery({
     queryKey: ["power-help", set],
-    queryFn: () => (set ? api.powerHelp(set) : Promise.resolve([])),
+    queryFn: ({ signal }) => (set ? api.powerHelp(set, signal) : Promise.resolve([])),
     enabled: set !== null && set.light.powerChoice === "follows",
     staleTime: Infinity,
     gcTime: 10_000,

@@ -90,7 +90,7 @@ function Column({ set, shaper, equal, onUsed }: ColumnProps) {
   const other = { ...set, light: withShaper(set.light, shaper) };
   const same = useQuery({
     queryKey: ["same-softness", set, shaper],
-    queryFn: () => api.sameSoftness(set, other),
+    queryFn: ({ signal }) => api.sameSoftness(set, other, signal),
     staleTime: Infinity,
     gcTime: 60_000,
     retry: false,
@@ -154,7 +154,8 @@ function Row({ change }: { change: Change }) {
 function Shot({ set, name }: { set: TableSet; name: string }) {
   const shot = useQuery({
     queryKey: ["shot", set],
-    queryFn: async () => URL.createObjectURL(await api.pictureFile("SMALL_PNG", set)),
+    queryFn: async ({ signal }) =>
+      URL.createObjectURL(await api.pictureFile("SMALL_PNG", set, [], signal)),
     staleTime: Infinity,
     gcTime: 60_000,
     retry: false,

@@ -98,7 +98,7 @@ function useTakeKey(): void {
 function TableLines({ set }: { set: TableSet }) {
   const stops = useQuery({
     queryKey: ["picture-stops", set],
-    queryFn: () => api.pictureStops(set),
+    queryFn: ({ signal }) => api.pictureStops(set, signal),
     placeholderData: (before) => before,
     gcTime: 0,
   });

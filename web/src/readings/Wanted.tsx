@@ -148,7 +148,7 @@ function useAsSaved(kind: ReadingKind): ReadingKind["targets"] {
   const changed = useTable((table) => table.set !== table.saved);
   const before = useQuery({
     queryKey: ["saved-readings", id, version],
-    queryFn: () => api.readings(saved as TableSet),
+    queryFn: ({ signal }) => api.readings(saved as TableSet, signal),
     enabled: saved !== null && changed && kind.levers.length > 0,
     staleTime: Infinity,
   });

@@ -18,16 +18,14 @@ type Answers = {
   plan: Plan | null;
   /** Places of the reading that is pointed at. */
   probed: Point[];
+  /** Why there are no readings, when that is not the set's fault. */
+  unanswered: string;
 };
 
+const NOTHING = { readings: [], doubts: [], chain: [], plan: null, probed: [] };
+
 /** What the core says of the set on the table. */
-export const useAnswers = create<Answers>(() => ({
-  readings: [],
-  doubts: [],
-  chain: [],
-  plan: null,
-  probed: [],
-}));
+export const useAnswers = create<Answers>(() => ({ ...NOTHING, unanswered: "" }));
 
 /** The words that go with every kind of reading. */
 export function useReadingKinds(): ReadingKind[] {
@@ -45,18 +43,23 @@ export const probe = (probed: Point[]) => useAnswers.setState({ probed });
 export function useAnswersOf(reachMetres: number): void {
   const set = useTable((table) => table.set);
   const question = useMemo(() => set && { set, reachMetres }, [set, reachMetres]);
-  useLatest(question, async ({ set: asked, reachMetres: reach }) => {
+  useLatest(question, async ({ set: asked, reachMetres: reach }, signal) => {
     const { accept, refuse } = useTable.getState();
     try {
       const [{ readings, doubts, chain }, plan] = await Promise.all([
-        api.readings(asked),
-        api.plan(asked, reach * FLOOR_ASPECT),
+        api.readings(asked, signal),
+        api.plan(asked, reach * FLOOR_ASPECT, signal),
       ]);
-      useAnswers.setState({ readings, doubts, chain, plan });
+      useAnswers.setState({ readings, doubts, chain, plan, unanswered: "" });
       accept(asked);
     } catch (error) {
+      if (signal.aborted) return;
       noteFailure(error);
-      if (error instanceof Refusal) {
+      if (error instanceof Refusal && error.isOfWork) {
+        // the set can stand, but what was read of another one is not true of it
+        useAnswers.setState({ ...NOTHING, unanswered: error.problem.detail });
+        accept(asked);
+      } else if (error instanceof Refusal) {
         const first = error.problem.errors?.[0];
         refuse(asked, { field: first?.field ?? "", detail: first?.detail ?? error.problem.detail });
       }

@@ -6,7 +6,7 @@ import type { Problem, SetSummary } from "../api/types";
 import { useTable } from "../table/store";
 import { Button, SymbolButton } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
-import { attempt, SETS, setActions } from "./actions";
+import { attempt, DELETED, SETS, setActions } from "./actions";
 
 type Props = { open: boolean; onClose: () => void; onNew: () => void };
 
@@ -78,7 +78,41 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
       {sets.data?.length === 0 && (
         <p className="py-6 text-soft">No sets are saved. Start a new one, or open a file.</p>
       )}
+      <Deleted enabled={open} />
     </Sheet>
+  );
+}
+
+/** Sets that were deleted in the last thirty days. */
+function Deleted({ enabled }: { enabled: boolean }) {
+  const deleted = useQuery({ queryKey: DELETED, queryFn: api.deletedSets, enabled });
+  const actions = setActions(useQueryClient());
+  if (!deleted.data?.length) return null;
+  return (
+    <details className="mt-3 max-h-[40%] overflow-y-auto border-line border-t pt-2 text-sm">
+      <summary className="min-h-11 cursor-pointer content-center rounded-md px-2 text-soft hover:bg-raised">
+        Deleted ({deleted.data.length}): kept for thirty days
+      </summary>
+      <ul aria-label="Deleted sets">
+        {deleted.data.map(({ id, title, deletedAt }) => (
+          <li key={id} className="flex items-center gap-2 py-0.5 pl-2">
+            <span className="min-w-0 flex-1">
+              <span className="block truncate">{title}</span>
+              <span className="text-soft text-xs">
+                deleted {new Date(deletedAt).toLocaleString()}
+              </span>
+            </span>
+            <Button
+              look="outline"
+              aria-label={`Bring back ${title}`}
+              onClick={() => void actions.bringBack(id)}
+            >
+              Bring back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
 
@@ -158,10 +192,7 @@ function Row({ summary, onOpen }: { summary: SetSummary; onOpen: () => void }) {
       >
         <Copy size={16} />
       </SymbolButton>
-      <SymbolButton
-        name={`Delete ${summary.title}`}
-        onClick={() => void actions.remove(summary.id, summary.title)}
-      >
+      <SymbolButton name={`Delete ${summary.title}`} onClick={() => void actions.remove(summary)}>
         <Trash2 size={16} />
       </SymbolButton>
     </li>

@@ -1,13 +1,14 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { api, Refusal, Unreachable } from "../api/client";
 import { noteFailure } from "../api/connection";
-import type { StoredSet, TableSet } from "../api/types";
+import type { SetSummary, StoredSet, TableSet } from "../api/types";
 import { dropDraft, upgradeDraft } from "../table/drafts";
 import { useTable } from "../table/store";
 import { tell } from "../ui/notices";
 import { useTheirs } from "./theirs";
 
 export const SETS = ["sets"];
+export const DELETED = ["deleted-sets"];
 
 /** The set named in the address, if one is. */
 export function idInAddress(): string | null {
@@ -43,6 +44,7 @@ export function setActions(queries: QueryClient) {
     await queries
       .fetchQuery({ queryKey: SETS, queryFn: api.listSets, staleTime: 0 })
       .catch(() => undefined);
+    await queries.invalidateQueries({ queryKey: DELETED });
   };
   const add = async (set: TableSet) => {
     const stored = await attempt(() => api.addSet(set));
@@ -51,7 +53,14 @@ export function setActions(queries: QueryClient) {
     return stored;
   };
 
+  const bringBack = async (id: string) => {
+    const stored = await attempt(() => api.restoreSet(id));
+    await refresh();
+    return stored;
+  };
+
   return {
+    bringBack,
     open: async (id: string) => {
       await attempt(() =>
         upgradeDraft(id, (set) => api.openSetFile(new Blob([JSON.stringify(set)]))),
@@ -78,8 +87,8 @@ export function setActions(queries: QueryClient) {
       await refresh();
       return renamed !== undefined;
     },
-    remove: async (id: string, title: string) => {
-      const done = await attempt(() => api.deleteSet(id));
+    remove: async ({ id, title, version }: SetSummary) => {
+      const done = await attempt(() => api.deleteSet(id, version));
       if (!done) return;
       await refresh();
       const wasOpen = useTable.getState().id === id;
@@ -88,9 +97,8 @@ export function setActions(queries: QueryClient) {
         history.pushState(null, "", "#/");
       }
       const restore = async () => {
-        const stored = await attempt(() => api.restoreSet(id));
+        const stored = await bringBack(id);
         if (stored && wasOpen) show(stored);
-        await refresh();
       };
       tell(`Deleted “${title}”`, { action: { label: "Bring back", run: restore } });
     },

@@ -96,7 +96,7 @@ function Effect({ card, mirror }: { card: number; mirror: boolean }) {
   const length = useLength();
   const effect = useQuery({
     queryKey: ["card-effect", card, set],
-    queryFn: () => api.cardEffect(set as TableSet, card),
+    queryFn: ({ signal }) => api.cardEffect(set as TableSet, card, signal),
     enabled: set !== null && !dragging && card < set.cards.length,
     placeholderData: (before) => before,
     gcTime: 0,

@@ -139,7 +139,7 @@ function SharperMoves() {
   const kinds = useReadingKinds();
   const moves = useQuery({
     queryKey: ["sharper", set],
-    queryFn: () => api.sharper(set as TableSet),
+    queryFn: ({ signal }) => api.sharper(set as TableSet, signal),
     enabled: set !== null && !dragging,
     placeholderData: (before) => before,
     gcTime: 0,

@@ -17,7 +17,7 @@ export function Findings() {
   const set = useRested();
   const found = useQuery({
     queryKey: ["findings", set],
-    queryFn: () => api.findings(set as TableSet),
+    queryFn: ({ signal }) => api.findings(set as TableSet, signal),
     enabled: set !== null,
     placeholderData: (before) => before,
     gcTime: 0,
@@ -63,7 +63,11 @@ export function Findings() {
         </>
       ) : (
         <span className="text-soft" role="status">
-          {found.data ? "Nothing stands in the way." : "Looking the set over …"}
+          {found.error
+            ? `The set was not looked over: ${found.error.message}.`
+            : found.data
+              ? "Nothing stands in the way."
+              : "Looking the set over …"}
         </span>
       )}
     </section>

@@ -143,7 +143,9 @@ export const useTable = create<TableState>((put, get) => {
     },
 
     refuse: (set, problem) => {
-      if (get().set === set) put({ problem });
+      const { set: now, possible } = get();
+      // a saved set may no longer stand: then there is nothing possible yet
+      if (now === set) put({ problem, possible: possible === set ? null : possible });
     },
 
     takeBack: () => {

@@ -123,7 +123,7 @@ function Side({ take, now }: Pair) {
 function Differs({ take, set }: { take: Take; set: TableSet }) {
   const difference = useQuery({
     queryKey: ["difference", take.id, set],
-    queryFn: () => api.difference(set, take.set),
+    queryFn: ({ signal }) => api.difference(set, take.set, signal),
     staleTime: Infinity,
   });
   const found = difference.data;

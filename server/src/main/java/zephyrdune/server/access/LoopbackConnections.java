@@ -4,9 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -22,8 +20,13 @@ class LoopbackConnections {
     private static final String ESTABLISHED = "01";
     private static final long FRESH_NANOS = 50_000_000;
 
+    // words of a line after the two addresses
+    private static final int STATE = 0;
+    private static final int USER = 4;
+    private static final int INODE = 6;
+
     private final List<Path> tables;
-    private Map<String, End> snapshot = Map.of();
+    private List<String> snapshot = List.of();
     private long taken;
 
     LoopbackConnections() {
@@ -34,27 +37,21 @@ class LoopbackConnections {
         this.tables = tables;
     }
 
-    /**
-     * One end of a connection.
-     *
-     * @param established whether both sides may still send
-     * @param user who opened it
-     * @param held whether a process holds it; of what nobody holds the kernel no longer knows the user
-     */
-    private record End(boolean established, int user, boolean held) {}
-
-    /** A connection: the address and port it comes from, and those it goes to. */
+    /** A connection of IPv4: the address and port it comes from, and those it goes to. */
     record Ends(String fromAddress, int fromPort, String toAddress, int toPort) {
 
-        private String key() {
-            return hex(fromAddress, fromPort) + " " + hex(toAddress, toPort);
-        }
-
-        Ends seenFromOtherSide() {
+        private Ends seenFromOtherSide() {
             return new Ends(toAddress, toPort, fromAddress, fromPort);
         }
 
-        /** As the tables have it: the address of IPv4 in the machine's byte order, the port, in hexadecimal digits. */
+        /** As a table has it, and as that of IPv6 has it where the socket is one of those. */
+        private List<String> written() {
+            String from = hex(fromAddress, fromPort);
+            String to = hex(toAddress, toPort);
+            return List.of(" " + from + " " + to + " ", " " + MAPPED + from + " " + MAPPED + to + " ");
+        }
+
+        /** The address in the machine's byte order and the port, in hexadecimal digits. */
         private static String hex(String address, int port) {
             String[] parts = address.split("\\.");
             StringBuilder text = new StringBuilder();
@@ -65,11 +62,18 @@ class LoopbackConnections {
         }
     }
 
-    /** The user whose process holds the end that a connection comes from; nothing when the kernel does not know one. */
+    /**
+     * The user whose process holds the end that a connection comes from. Nothing when the kernel does not know one: of what no process
+     * holds any more it says user 0 whoever it was.
+     */
     Optional<Integer> userOf(Ends connection) {
-        return Optional.ofNullable(read().get(connection.key()))
-                .filter(End::held)
-                .map(End::user);
+        for (Path table : tables) {
+            Optional<String[]> line = line(read(table), connection);
+            if (line.isPresent()) {
+                return line.filter(words -> !words[INODE].equals("0")).map(words -> Integer.valueOf(words[USER]));
+            }
+        }
+        return Optional.empty();
     }
 
     /**
@@ -78,46 +82,43 @@ class LoopbackConnections {
      * @param seen when it was seen to stand, by {@link System#nanoTime()}
      */
     boolean closed(Ends connection, long seen) {
-        End ours = since(seen).get(connection.seenFromOtherSide().key());
-        return ours == null || !ours.established;
+        return since(seen).stream()
+                .flatMap(table -> line(table, connection.seenFromOtherSide()).stream())
+                .noneMatch(words -> words[STATE].equals(ESTABLISHED));
     }
 
     /** A look at the tables after a moment, and not long ago. */
-    private synchronized Map<String, End> since(long moment) {
+    private synchronized List<String> since(long moment) {
         long now = System.nanoTime();
         if (snapshot.isEmpty() || taken - moment <= 0 || now - taken > FRESH_NANOS) {
-            snapshot = read();
+            snapshot = tables.stream().map(LoopbackConnections::read).toList();
             taken = now;
         }
         return snapshot;
     }
 
-    private Map<String, End> read() {
-        Map<String, End> ends = new HashMap<>();
-        for (Path table : tables) {
-            try {
-                Files.readString(table, StandardCharsets.US_ASCII)
-                        .lines()
-                        .skip(1)
-                        .forEach(line -> note(line, ends));
-            } catch (IOException e) {
-                // without IPv6 there is no such table
+    private static String read(Path table) {
+        try {
+            return Files.readString(table, StandardCharsets.US_ASCII);
+        } catch (IOException e) {
+            // without IPv6 there is no such table
+            return "";
+        }
+    }
+
+    /** What a table says of a connection's first end, word by word. */
+    private static Optional<String[]> line(String table, Ends ends) {
+        for (String written : ends.written()) {
+            int at = table.indexOf(written);
+            if (at >= 0) {
+                int from = at + written.length();
+                int to = table.indexOf('\n', from);
+                String[] words = table.substring(from, to < 0 ? table.length() : to)
+                        .strip()
+                        .split("\\s+");
+                return words.length > INODE ? Optional.of(words) : Optional.empty();
             }
         }
-        return ends;
-    }
-
-    private static void note(String line, Map<String, End> ends) {
-        String[] words = line.strip().split("\\s+");
-        if (words.length > 9) {
-            ends.put(
-                    unmapped(words[1]) + " " + unmapped(words[2]),
-                    new End(words[3].equals(ESTABLISHED), Integer.parseInt(words[7]), !words[9].equals("0")));
-        }
-    }
-
-    /** An address of IPv4 as a socket of IPv6 has it. */
-    private static String unmapped(String address) {
-        return address.startsWith(MAPPED) ? address.substring(MAPPED.length()) : address;
+        return Optional.empty();
     }
 }

@@ -16,12 +16,14 @@ final class Job<T> implements Runnable {
 
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private static final long NANOS = 1_000_000_000;
+    private static final long PATIENCE_NANOS = NANOS / 4;
 
     private final CompletableFuture<T> outcome = new CompletableFuture<>();
     private final Supplier<T> work;
     private final Supplier<String> why;
     private final Asker asker;
     private final long budgetSeconds;
+    private final long asked = System.nanoTime();
 
     // guarded by this
     private Thread thread;
@@ -59,7 +61,7 @@ final class Job<T> implements Runnable {
     }
 
     private synchronized boolean begin() {
-        if (ending == null && asker.left()) {
+        if (ending == null && left()) {
             ending = new Left();
         }
         if (ending != null) {
@@ -68,6 +70,11 @@ final class Job<T> implements Runnable {
         thread = Thread.currentThread();
         begun = THREADS.getCurrentThreadCpuTime();
         return true;
+    }
+
+    /** Finding that out takes some milliseconds, so it is not asked of work that may be done by then. */
+    private boolean left() {
+        return System.nanoTime() - asked > PATIENCE_NANOS && asker.left();
     }
 
     /** From here on no interrupt comes; returns why it was ended, if it was. */
@@ -85,7 +92,7 @@ final class Job<T> implements Runnable {
         }
         if (thread != null && THREADS.getThreadCpuTime(thread.getId()) - begun > budgetSeconds * NANOS) {
             ending = new TooHeavy(budgetSeconds, why.get());
-        } else if (asker.left()) {
+        } else if (left()) {
             ending = new Left();
         }
         if (ending != null && thread != null) {
