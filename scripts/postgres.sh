@@ -100,6 +100,7 @@ pg_puzzled() {
 pg_reset_password() {
   local folder=$1 bin; bin=$(pg_bin_of "$folder")
   pg_end_those_on "$folder/cluster"
+  pg_drop_stale_lock "$folder/cluster"
   pg_new_password "$folder/password"
   ( cd / && printf "alter role %s password '%s'\n" "$PG_SUPERUSER" "$(cat "$folder/password")" \
       | exec_as_user "$bin/postgres" --single -D "$folder/cluster" postgres >>"$folder/initdb.log" 2>&1 9>&- ) \

@@ -1,5 +1,7 @@
 package zephyrdune.server.backup;
 
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -9,6 +11,7 @@ import java.time.Clock;
 import java.util.Map;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
@@ -41,6 +44,8 @@ public final class BackupCommand {
     }
 
     public static void main(String[] arguments) {
+        // what libraries have to say is of no interest here
+        ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.WARN);
         Map<String, String> given = System.getenv();
         DataSource database = new DriverManagerDataSource(
                 given.get("ZEPHYRDUNE_DB_URL"), given.get("ZEPHYRDUNE_DB_USER"), given.get("ZEPHYRDUNE_DB_PASSWORD"));

@@ -2,11 +2,14 @@ package zephyrdune.server.http;
 
 import jakarta.servlet.DispatcherType;
 import java.time.Duration;
+import java.util.Set;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
@@ -14,6 +17,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class WebSettings implements WebMvcConfigurer {
 
+    private static final Set<String> UNPROMISED = Set.of("yaml", "xml", "cbor", "smile");
     private static final Duration A_YEAR = Duration.ofDays(365);
 
     /** Also where a request goes on after its body has come. */
@@ -24,6 +28,17 @@ class WebSettings implements WebMvcConfigurer {
         registration.setOrder(Ordered.HIGHEST_PRECEDENCE + 2);
         registration.setAsyncSupported(true);
         return registration;
+    }
+
+    /** The API speaks JSON and files; what else libraries on the class path could write is not promised. */
+    @Override
+    public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
+        builder.configureMessageConvertersList(converters -> converters.removeIf(
+                converter -> converter.getSupportedMediaTypes().stream().anyMatch(WebSettings::unpromised)));
+    }
+
+    private static boolean unpromised(MediaType type) {
+        return UNPROMISED.stream().anyMatch(type.getSubtype()::contains);
     }
 
     /** The names of these files change with their contents; what is not there is not kept. */
