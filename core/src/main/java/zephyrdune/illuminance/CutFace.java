@@ -166,6 +166,7 @@ final class CutFace implements Illuminance {
     private double uneven(List<double[]> parts, PartIntegral.Kernel given) {
         double sum = 0;
         for (double[] part : parts) {
+            Cancellation.check();
             sum += within(part, SMALL, SMALL) ? PartIntegral.small(part, given) : PartIntegral.large(part, given);
         }
         return scale * sum;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.measure.Cancellation;
 
 /**
  * A panel before a face, and which parts of the face a place sees past it and through its openings.
@@ -186,6 +187,7 @@ final class Sight {
             if (panel.pieces.length == 0) {
                 return;
             }
+            Cancellation.check();
             throwing();
             boolean taken = away != (Part.twiceArea(part) * turn < 0);
             double[] box = box(part);

@@ -8,21 +8,27 @@ import java.util.concurrent.CancellationException;
  */
 public final class Cancellation {
 
+    /** Of helpers that work for another thread, the one that waits for the outcome. */
+    private static final ThreadLocal<Thread> ASKING = new ThreadLocal<>();
+
     private Cancellation() {}
 
-    /** @throws CancellationException when the thread has been interrupted; it stays so */
+    /** @throws CancellationException when the thread that asked for the work has been interrupted; it stays so */
     public static void check() {
-        check(Thread.currentThread());
+        Thread asking = ASKING.get();
+        if ((asking == null ? Thread.currentThread() : asking).isInterrupted()) {
+            throw new CancellationException("The work was ended before it was done");
+        }
     }
 
-    /**
-     * For helpers that work for another thread.
-     *
-     * @param asking the thread that waits for the outcome
-     */
-    public static void check(Thread asking) {
-        if (asking.isInterrupted()) {
-            throw new CancellationException("The work was ended before it was done");
+    /** Does work for another thread, until that one is interrupted. */
+    public static void onBehalfOf(Thread asking, Runnable work) {
+        Thread before = ASKING.get();
+        ASKING.set(asking);
+        try {
+            work.run();
+        } finally {
+            ASKING.set(before);
         }
     }
 }

@@ -18,12 +18,15 @@ public record StopMap(double reach, int size, float[] stops) {
         key.heroIlluminance(); // found once, before all cores ask for it
         double step = 2 * reach / (size - 1);
         Thread asking = Thread.currentThread();
-        IntStream.range(0, size).parallel().forEach(row -> {
-            for (int column = 0; column < size; column++) {
-                Cancellation.check(asking);
-                stops[row * size + column] = (float) key.levelStops(-reach + column * step, -reach + row * step, 0);
-            }
-        });
+        IntStream.range(0, size)
+                .parallel()
+                .forEach(row -> Cancellation.onBehalfOf(asking, () -> {
+                    for (int column = 0; column < size; column++) {
+                        Cancellation.check();
+                        stops[row * size + column] =
+                                (float) key.levelStops(-reach + column * step, -reach + row * step, 0);
+                    }
+                }));
         return new StopMap(reach, size, stops);
     }
 }

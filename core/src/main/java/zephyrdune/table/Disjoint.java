@@ -47,6 +47,7 @@ public final class Disjoint {
     static List<Piece> convex(Geometry area) {
         List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < area.getNumGeometries(); i++) {
+            Cancellation.check();
             if (!(area.getGeometryN(i) instanceof Polygon part) || part.getArea() < NOTHING) {
                 continue;
             }

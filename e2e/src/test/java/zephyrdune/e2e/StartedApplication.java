@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -75,7 +76,7 @@ final class StartedApplication implements AutoCloseable {
         while (line != null) {
             said.add(line);
             if (line.startsWith("Zephyrdune is at ")) {
-                address = line.substring("Zephyrdune is at ".length());
+                address = line.substring("Zephyrdune is at ".length()).replaceAll("\\?key=.*$", "");
                 Thread rest = new Thread(() -> listen(output));
                 rest.setDaemon(true);
                 rest.start();
@@ -120,6 +121,20 @@ final class StartedApplication implements AutoCloseable {
     ProcessHandle database() {
         return ProcessHandle.of(pid(data.resolve("database/cluster/postmaster.pid")))
                 .orElseThrow();
+    }
+
+    /** One of the variables that a process was started with. */
+    static String environmentOf(ProcessHandle process, String name) {
+        try {
+            return Arrays.stream(Files.readString(Path.of("/proc/" + process.pid() + "/environ"))
+                            .split("\0"))
+                    .filter(variable -> variable.startsWith(name + "="))
+                    .map(variable -> variable.substring(name.length() + 1))
+                    .findFirst()
+                    .orElseThrow();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** kill -9 of the start command, the server and the database. */

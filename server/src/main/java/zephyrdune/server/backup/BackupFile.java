@@ -1,6 +1,7 @@
 package zephyrdune.server.backup;
 
 import java.io.BufferedOutputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
@@ -180,7 +181,7 @@ final class BackupFile {
                 throw new BadBackup("It is damaged: what it holds is not what was written into it");
             }
             return kept(entries);
-        } catch (ZipException e) {
+        } catch (ZipException | EOFException e) {
             throw new BadBackup("This is no backup, or it is cut off");
         }
     }

@@ -1,0 +1,186 @@
+package zephyrdune.server.backup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A backup brings back what it was made of, or nothing at all. */
+public class BackupTest {
+
+    private static final OffsetDateTime NOW = OffsetDateTime.of(2026, 11, 27, 18, 0, 0, 123_456_000, ZoneOffset.UTC);
+
+    private Path folder;
+
+    @BeforeMethod
+    public void newFolder() throws IOException {
+        folder = Files.createTempDirectory("backup");
+    }
+
+    private static JsonNode demo(String name) {
+        try {
+            return JsonMapper.shared().readTree(Files.readAllBytes(Path.of("src/main/resources/" + name)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Kept kept(int version) {
+        return new Kept(
+                List.of(
+                        new Kept.KeptSet(
+                                new UUID(1, 1),
+                                version,
+                                NOW,
+                                NOW.plusDays(1),
+                                Optional.empty(),
+                                demo("demo/1-chowder.json")),
+                        new Kept.KeptSet(
+                                new UUID(1, 2), 1, NOW, NOW, Optional.of(NOW.plusDays(2)), demo("demo/3-tart.json"))),
+                Optional.of(new Kept.KeptKit(3, NOW, demo("demo-kit.json"))),
+                List.of(new Kept.DoneOnce("demo sets", NOW)));
+    }
+
+    private Path written(Kept kept) throws IOException {
+        Path file = folder.resolve("all.zip");
+        BackupFile.write(file, kept, NOW.toInstant());
+        return file;
+    }
+
+    /** The same archive with its entries changed. */
+    private Path changed(Path file, BiFunction<String, String, String> change) throws IOException {
+        Path other = folder.resolve("changed.zip");
+        try (ZipFile zip = new ZipFile(file.toFile());
+                ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(other))) {
+            Map<String, String> entries = new TreeMap<>();
+            for (ZipEntry entry : zip.stream().toList()) {
+                entries.put(
+                        entry.getName(), new String(zip.getInputStream(entry).readAllBytes(), StandardCharsets.UTF_8));
+            }
+            for (Map.Entry<String, String> entry : entries.entrySet()) {
+                String text = change.apply(entry.getKey(), entry.getValue());
+                if (!text.isEmpty()) {
+                    out.putNextEntry(new ZipEntry(entry.getKey()));
+                    out.write(text.getBytes(StandardCharsets.UTF_8));
+                }
+            }
+        }
+        return other;
+    }
+
+    @Test
+    public void bringsBackWhatItWasMadeOf() throws Exception {
+        Kept kept = kept(7);
+        assertThat(BackupFile.read(written(kept))).isEqualTo(kept);
+    }
+
+    @Test
+    public void anEmptyDatabaseToo() throws Exception {
+        Kept nothing = new Kept(List.of(), Optional.empty(), List.of());
+        assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
+    }
+
+    @Test
+    public void cutOffAnywhereItIsRefused() throws Exception {
+        byte[] whole = Files.readAllBytes(written(kept(7)));
+        Path cut = folder.resolve("cut.zip");
+        for (int length = 0; length < whole.length; length += 97) {
+            Files.write(cut, Arrays.copyOf(whole, length));
+            assertThatThrownBy(() -> BackupFile.read(cut)).isInstanceOf(BadBackup.class);
+        }
+    }
+
+    @Test
+    public void aByteChangedAnywhereIsNoticedOrHarmless() throws Exception {
+        Kept kept = kept(7);
+        byte[] whole = Files.readAllBytes(written(kept));
+        Path spoiled = folder.resolve("spoiled.zip");
+        Random random = new Random(14);
+        for (int i = 0; i < 400; i++) {
+            byte[] bytes = whole.clone();
+            bytes[random.nextInt(bytes.length)] ^= (byte) (1 << random.nextInt(8));
+            Files.write(spoiled, bytes);
+            try {
+                // such as the time of an entry in the archive
+                assertThat(BackupFile.read(spoiled)).isEqualTo(kept);
+            } catch (BadBackup refused) {
+                assertThat(refused).hasMessageMatching(".+");
+            }
+        }
+    }
+
+    @Test
+    public void whatIsForeignChangedOrNewerIsRefused() throws Exception {
+        Path good = written(kept(7));
+        assertThatThrownBy(
+                        () -> BackupFile.read(changed(good, (name, text) -> name.equals("manifest.json") ? "" : text)))
+                .hasMessageContaining("no backup of Zephyrdune");
+        assertThatThrownBy(() -> BackupFile.read(changed(good, (name, text) -> text.replace("Smoked", "Stewed"))))
+                .hasMessageContaining("damaged");
+        assertThatThrownBy(() -> BackupFile.read(changed(good, (name, text) -> name.equals("kit.json") ? "" : text)))
+                .hasMessageContaining("damaged");
+        assertThatThrownBy(() -> BackupFile.read(changed(
+                        good,
+                        (name, text) ->
+                                name.equals("manifest.json") ? text.replace("\"version\":1", "\"version\":2") : text)))
+                .hasMessageContaining("newer Zephyrdune");
+        Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
+        assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
+    }
+
+    @Test
+    public void setsOfANewerVersionAreRefused() throws Exception {
+        ObjectNode newer = ((ObjectNode) demo("demo/1-chowder.json")).put("version", 99);
+        Kept kept = new Kept(
+                List.of(new Kept.KeptSet(new UUID(1, 1), 1, NOW, NOW, Optional.empty(), newer)),
+                Optional.empty(),
+                List.of());
+        assertThatThrownBy(() -> BackupFile.read(written(kept))).hasMessageContaining("newer Zephyrdune");
+    }
+
+    @Test
+    public void copiesAreMadeOfChangesAndTheOldestGiveWay() throws Exception {
+        Path strange = Files.writeString(
+                Files.createDirectories(folder.resolve("copies")).resolve("mine.zip"), "mine");
+        Instant start = NOW.toInstant();
+        for (int day = 0; day < 5; day++) {
+            Copies copies = new Copies(
+                    folder.resolve("copies"), 3, Clock.fixed(start.plusSeconds(86_400L * day), ZoneOffset.UTC));
+            copies.keep(kept(1 + day / 2));
+            copies.keep(kept(1 + day / 2));
+        }
+        Copies copies = new Copies(folder.resolve("copies"), 3, Clock.systemUTC());
+        assertThat(copies.all()).hasSize(3);
+        assertThat(BackupFile.read(copies.all().get(2)).sets().get(0).version()).isEqualTo(3);
+        assertThat(BackupFile.read(copies.all().get(0)).sets().get(0).version()).isEqualTo(1);
+        Clock later = Clock.fixed(start.plusSeconds(86_400L * 9), ZoneOffset.UTC);
+        new Copies(folder.resolve("copies"), 3, later).keep(kept(9));
+        assertThat(copies.all()).hasSize(3);
+        assertThat(BackupFile.read(copies.all().get(0)).sets().get(0).version()).isEqualTo(2);
+        assertThat(strange).as("what is no copy stays").exists();
+    }
+}
