@@ -1,11 +1,13 @@
 package zephyrdune.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.table.Sets.box;
 
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -14,6 +16,7 @@ import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Faces;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
@@ -375,5 +378,61 @@ public class FilmTest {
 
     private static TableSet plain(TableSet set) {
         return set.withProps(List.of()).withTableTop(Sets.endless(Surface.GREY_PAPER));
+    }
+
+    /** A card that is switched off is gone: what it kept from the table is lit as if it had never been there. */
+    @Test
+    public void aCardThatIsOffKeepsNoLightOff() {
+        Card flag = new Card(Surface.BLACK_PAPER, 0.5, 0.5, 9 * Math.PI / 6, 0.35, 0, 0, 0);
+        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, Math.PI / 2, 0.3, 0, 0, 0);
+        TableSet open = plain(Sets.lit(Sets.box(0.2, 0.2, 9, 30, 1)));
+        TableSet both = open.withCards(List.of(flag, white));
+        Switched switched = Switched.of(both, Set.of("card-1"));
+        assertThat(switched.set().cards()).containsExactly(white);
+        assertThat(switched.off()).isEmpty();
+        assertThat(HeroExposure.of(switched.set(), KeyLight.of(switched.set())).below())
+                .as("the power stays where it was")
+                .isCloseTo(HeroExposure.of(both, KeyLight.of(both)).below(), within(1e-12));
+        assertThat(KeyLight.of(switched.set()).heroIlluminance())
+                .isEqualTo(KeyLight.of(open).heroIlluminance());
+    }
+
+    @Test
+    public void withTheKeyOffCardsStay() {
+        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, Math.PI / 2, 0.3, 0, 0, 0);
+        TableSet set = Sets.chowder().withCards(List.of(white));
+        Switched switched = Switched.of(set, Set.of("key", "card-1", "no such layer"));
+        assertThat(switched.set()).isEqualTo(set);
+        assertThat(switched.off()).containsExactly(Layers.KEY, Layers.FIRST_CARD);
+    }
+
+    /** A picture takes no more memory than there is for it, and is no smaller than the coarse one. */
+    @Test
+    public void picturesFitIntoTheirRoom() {
+        TableSet set = plain(Sets.chowder());
+        for (long room : new long[] {Long.MAX_VALUE, 20_000_000, 1_000}) {
+            Progress progress = new Progress(set, false, () -> room);
+            Mix mix = Mix.of(set, Set.of());
+            while (progress.shownStage() != Progress.Stage.FINE) {
+                progress.step(mix, () -> false);
+            }
+            int width = progress.shown().width();
+            if (room == Long.MAX_VALUE) {
+                assertThat(width).isEqualTo(900);
+            } else {
+                assertThat(width).isBetween(168, 899);
+                assertThat(progress.bytes() <= room || width == 168).isTrue();
+            }
+        }
+    }
+
+    @Test
+    public void anInterruptEndsAPassAndLeavesTheRest() {
+        Film film = new Film(plain(Sets.chowder()), 120, 80, false);
+        Thread.currentThread().interrupt();
+        assertThatThrownBy(() -> film.wholePass(Effort.USUAL, null, 0)).isInstanceOf(CancellationException.class);
+        assertThat(Thread.interrupted()).isTrue();
+        film.wholePass(Effort.USUAL, null, 0);
+        assertThat(film.samples()).isEqualTo(1);
     }
 }

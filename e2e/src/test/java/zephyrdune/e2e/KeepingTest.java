@@ -218,16 +218,11 @@ public class KeepingTest {
     /** What another user of this machine is answered, with some more lines of a request. */
     private static String asNobody(StartedApplication application, String path, String lines)
             throws IOException, InterruptedException {
-        String request = "GET %s HTTP/1.1\\r\\nHost: 127.0.0.1\\r\\nConnection: close\\r\\n%s\\r\\n".formatted(path, lines);
+        String request =
+                "GET %s HTTP/1.1\\r\\nHost: 127.0.0.1\\r\\nConnection: close\\r\\n%s\\r\\n".formatted(path, lines);
         String shell = "exec 3<>/dev/tcp/127.0.0.1/%s; printf '%s' >&3; cat <&3".formatted(application.port(), request);
         return ended(new ProcessBuilder(
-                        "setpriv",
-                        "--reuid=" + NOBODY,
-                        "--regid=" + NOBODY,
-                        "--clear-groups",
-                        "bash",
-                        "-c",
-                        shell))
+                        "setpriv", "--reuid=" + NOBODY, "--regid=" + NOBODY, "--clear-groups", "bash", "-c", shell))
                 .said();
     }
 
@@ -261,7 +256,8 @@ public class KeepingTest {
     public void theKeyLetsOthersIn() throws Exception {
         requireRoot();
         try (StartedApplication application = StartedApplication.start(data, "--key", "--port", "0")) {
-            String key = application.said().get(application.said().size() - 1).replaceAll("(?s)^.*\\?key=(\\S+).*$", "$1");
+            String key =
+                    application.said().get(application.said().size() - 1).replaceAll("(?s)^.*\\?key=(\\S+).*$", "$1");
             String opened = asNobody(application, "/?key=" + key, "");
             assertThat(opened)
                     .startsWith("HTTP/1.1 303")
@@ -283,10 +279,20 @@ public class KeepingTest {
             String url = StartedApplication.environmentOf(application.server(), "ZEPHYRDUNE_DB_URL");
             String port = url.replaceAll("^.*:(\\d+)/.*$", "$1");
             ProcessBuilder asking = new ProcessBuilder(
-                    "psql", "-X", "-At", "-h", "127.0.0.1", "-p", port, "-U", "zephyrdune_app", "-d", "zephyrdune", "-c",
+                    "psql",
+                    "-X",
+                    "-At",
+                    "-h",
+                    "127.0.0.1",
+                    "-p",
+                    port,
+                    "-U",
+                    "zephyrdune_app",
+                    "-d",
+                    "zephyrdune",
+                    "-c",
                     "select rolsuper, rolcreatedb, rolcreaterole from pg_roles where rolname = current_user; show data_checksums");
-            asking.environment()
-                    .put("PGPASSWORD", Files.readString(database.resolve("app-password")));
+            asking.environment().put("PGPASSWORD", Files.readString(database.resolve("app-password")));
             assertThat(ended(asking).said()).contains("f|f|f", "on");
         }
     }

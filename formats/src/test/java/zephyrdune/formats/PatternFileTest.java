@@ -226,4 +226,67 @@ public class PatternFileTest {
                 .isInstanceOf(BadFile.class)
                 .hasMessageContaining("cross");
     }
+
+    /** Hundreds of shapes that lie across each other, which would cross millions of times. */
+    @Test(timeOut = 30_000)
+    public void shapesInHeapsAreAnswered() {
+        StringBuilder rings = new StringBuilder();
+        for (int i = 0; i < 990; i++) {
+            rings.append("<circle cx='%d' cy='%d' r='40'/>".formatted(40 + i % 21, 40 + i % 19));
+        }
+        for (String fill : new String[] {"black", "none"}) {
+            assertThatThrownBy(() -> svg("<g fill='" + fill + "'>" + rings + "</g>"))
+                    .isInstanceOf(BadFile.class)
+                    .hasMessageMatching(".*(cross|corners).*");
+        }
+    }
+
+    /** A pattern that looks back would take the square of its length over these: hours. */
+    @Test(timeOut = 10_000)
+    public void longAttributesAreReadInTheirLength() throws BadFile {
+        String blanks = " ".repeat(400_000);
+        String digits = "1".repeat(400_000);
+        for (String width :
+                new String[] {blanks + "x" + blanks + "!", digits + "!", digits + "e" + digits, "10" + blanks + "mm!"
+                }) {
+            OwnHoles holes = drawing("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 100 100' width='" + width
+                    + "'><circle cx='50' cy='50' r='20'/></svg>");
+            assertThat(holes.width()).as("the width that was asked for").isEqualTo(0.2);
+        }
+        assertThatThrownBy(() -> svg("<circle cx='" + digits + "' r='3'/>"))
+                .isInstanceOf(BadFile.class)
+                .hasMessageContaining("cannot be read");
+    }
+
+    @Test
+    public void aPathWithoutABeginningIsRefused() {
+        for (String path : new String[] {"L10 10", "H5", "Z", "A1 1 0 0 0 1 1", "10 10"}) {
+            assertThatThrownBy(() -> svg("<path d='" + path + "'/>")).as(path).isInstanceOf(BadFile.class);
+        }
+    }
+
+    @Test
+    public void namesAreCleanedAndCutBetweenSigns() throws BadFile {
+        byte[] good = (SVG + "<circle cx='50' cy='50' r='20'/></svg>").getBytes(StandardCharsets.UTF_8);
+        String cook = "\ud83d\udc69\u200d\ud83c\udf73";
+        assertThat(PatternFile.read(good, "a\0b\uffff", 0.2, Open.LIGHT).name()).isEqualTo("a b");
+        assertThat(PatternFile.read(good, cook.repeat(40), 0.2, Open.LIGHT).name())
+                .isEqualTo(cook.repeat(26));
+        assertThat(PatternFile.read(good, "\ud83d", 0.2, Open.LIGHT).name()).isEqualTo("Own pattern");
+    }
+
+    /** The even-odd rule by pairs of outlines, against the rule itself at thousands of places. */
+    @Test
+    public void everySecondOfManyOutlinesIsCardAgain() throws BadFile {
+        StringBuilder rings = new StringBuilder();
+        for (int i = 0; i < 40; i++) {
+            rings.append("<circle cx='%d' cy='%d' r='%d' fill='none'/>".formatted(50, 50, 5 + i));
+        }
+        OwnHoles holes = svg(rings.toString());
+        double expected = 0;
+        for (int i = 0; i < 40; i++) {
+            expected += (i % 2 == 0 ? -1 : 1) * Math.PI * (5 + i) * (5 + i);
+        }
+        assertThat(area(holes) * (88 * 88) / (0.2 * 0.2)).isCloseTo(expected, within(0.01 * expected));
+    }
 }

@@ -18,7 +18,8 @@ public class DocumentsTest extends RunningServer {
     @Autowired
     private JdbcClient jdbc;
 
-    private static ObjectNode card(int corners, double clock) {
+    /** A card with a pattern of so many corners. */
+    static ObjectNode card(int corners, double clock) {
         ObjectNode card = JSON.createObjectNode()
                 .put("surface", "black-paper")
                 .put("widthMetres", 0.6)

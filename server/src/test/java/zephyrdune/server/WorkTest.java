@@ -44,21 +44,9 @@ public class WorkTest extends RunningServer {
                                 .put("axialLossStops", 0.3));
         ArrayNode cards = set.putArray("cards");
         for (int i = 0; i < 12; i++) {
-            ObjectNode card = cards.addObject()
-                    .put("surface", "black-paper")
-                    .put("widthMetres", 0.6)
-                    .put("heightMetres", 0.6)
-                    .put("clockHours", 10 + 0.02 * i)
-                    .put("distanceMetres", 0.35 + 0.015 * i)
-                    .put("liftMetres", 0.1)
-                    .put("turnDegrees", 0)
-                    .put("leanDegrees", -40)
-                    .put("bendDegrees", 0);
-            ObjectNode cut = card.putObject("cut")
-                    .put("turnDegrees", 0)
-                    .put("rightMetres", 0)
-                    .put("upMetres", 0);
-            cut.putObject("holes").put("kind", "slats").put("gapMetres", 0.002).put("slatMetres", 0.002);
+            cards.add(DocumentsTest.card(1500, 10 + 0.05 * i)
+                    .put("distanceMetres", 0.4 + 0.02 * i)
+                    .put("leanDegrees", -40));
         }
         return set;
     }
