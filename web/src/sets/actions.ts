@@ -41,6 +41,8 @@ export async function attempt<T>(task: () => Promise<T>): Promise<T | undefined>
 export function setActions(queries: QueryClient) {
   // at once, lest the list shows for a moment what it was when it was last open
   const refresh = async () => {
+    // a list that was asked for before the change would show what is no longer so
+    await queries.cancelQueries({ queryKey: SETS });
     await queries
       .fetchQuery({ queryKey: SETS, queryFn: api.listSets, staleTime: 0 })
       .catch(() => undefined);

@@ -9,9 +9,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
+import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
@@ -67,6 +70,68 @@ public class SetsTest extends Browsing {
         assertThat(rows("Original (copy)")).isHidden();
         click("Bring back");
         assertThat(rows("Original (copy)")).isVisible();
+    }
+
+    @Test
+    public void deletedSetsAreListedAndBroughtBack() {
+        rename(TITLE, "Thrown away");
+        click("Sets");
+        page.getByLabel("Delete Thrown away").click();
+        assertThat(rows("Thrown away")).isHidden();
+        page.reload();
+        click("Sets");
+        assertThat(rows("Thrown away")).isHidden();
+        page.getByText("Deleted (").focus();
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.BUTTON, named("Bring back Thrown away")).click();
+        assertThat(rows("Thrown away")).isVisible();
+    }
+
+    /** A page from another address, open in the same browser, can neither read nor change nor make it work. */
+    @Test
+    public void pagesFromElsewhereGetNothing() throws IOException {
+        HttpServer elsewhere = HttpServer.create(new InetSocketAddress("127.0.0.1", 0), 0);
+        elsewhere.createContext("/", exchange -> {
+            exchange.getResponseHeaders().add("content-type", "text/html");
+            byte[] html = "<!doctype html><title>Elsewhere</title>".getBytes(StandardCharsets.UTF_8);
+            exchange.sendResponseHeaders(200, html.length);
+            exchange.getResponseBody().write(html);
+            exchange.close();
+        });
+        elsewhere.start();
+        try (BrowserContext context = newContext(800, 600)) {
+            Page page = context.newPage();
+            for (String host : List.of("127.0.0.1", "localhost")) {
+                page.navigate("http://" + host + ":" + elsewhere.getAddress().getPort() + "/");
+                Object outcome = page.evaluate("""
+                        async (address) => {
+                          const tried = [];
+                          const ask = async (name, init) => {
+                            try {
+                              const answer = await fetch(address + name, init);
+                              tried.push(answer.type === "opaque" ? "opaque" : String(answer.status));
+                            } catch { tried.push("none"); }
+                          };
+                          const id = "00000000-0000-0000-0000-000000000000";
+                          await ask("api/sets");
+                          await ask("api/sets", { mode: "no-cors", credentials: "include" });
+                          await ask(`api/sets/${id}/copies`, { method: "POST", mode: "no-cors" });
+                          await ask("api/findings", { method: "POST", mode: "no-cors", body: "{}" });
+                          const socket = new WebSocket(address.replace("http", "ws") + "api/pictures");
+                          await new Promise((done) => {
+                            socket.onopen = () => { tried.push("open"); done(); };
+                            socket.onerror = () => { tried.push("shut"); done(); };
+                          });
+                          return tried.join(" ");
+                        }
+                        """, address());
+                // what is opaque was answered 403, which the page may not even see
+                org.assertj.core.api.Assertions.assertThat((String) outcome)
+                        .matches("none (opaque|none) (opaque|none) (opaque|none) shut");
+            }
+        } finally {
+            elsewhere.stop(0);
+        }
     }
 
     @Test

@@ -307,6 +307,9 @@ final class PatternSvg {
     }
 
     private static Shape path(String path) throws BadFile {
+        if ("Mm".indexOf(path.stripLeading().charAt(0)) < 0) {
+            throw new BadFile("file", "", "A path of the drawing does not begin with a move (M); save it anew");
+        }
         try {
             return AWTPathProducer.createShape(new StringReader(path), PathIterator.WIND_NON_ZERO);
         } catch (IOException | IllegalPathStateException e) {
