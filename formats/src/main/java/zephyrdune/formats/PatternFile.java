@@ -1,6 +1,7 @@
 package zephyrdune.formats;
 
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.TopologyException;
 import zephyrdune.measure.Refused;
 import zephyrdune.table.OwnHoles;
 
@@ -29,6 +30,15 @@ public final class PatternFile {
      * @throws BadFile saying what is wrong and what would do
      */
     public static OwnHoles read(byte[] file, String name, double width, Open open) throws BadFile {
+        try {
+            return parse(file, name, width, open);
+        } catch (TopologyException e) {
+            throw new BadFile(
+                    "file", "", "Lines of the drawing lie on each other, nearly; draw outlines that do not touch");
+        }
+    }
+
+    private static OwnHoles parse(byte[] file, String name, double width, Open open) throws BadFile {
         if (file.length == 0) {
             throw new BadFile("file", "", "The file is empty");
         }

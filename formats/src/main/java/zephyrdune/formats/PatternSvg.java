@@ -34,7 +34,6 @@ import org.apache.batik.parser.ParseException;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import zephyrdune.measure.Cancellation;
 import zephyrdune.measure.LineLimit;
@@ -126,25 +125,19 @@ final class PatternSvg {
         List<Geometry> all = new ArrayList<>(filled);
         all.addAll(lines);
         List<Coordinate[]> rings = new ArrayList<>();
-        for (Geometry area : all) {
-            for (int i = 0; i < area.getNumGeometries(); i++) {
-                rings.addAll(rings((Polygon) area.getGeometryN(i)));
-            }
-        }
+        all.forEach(area -> rings.addAll(rings(area)));
         requireFewCrossings(rings);
-        try {
-            List<Coordinate[]> cut = new ArrayList<>();
-            for (Geometry area : lines) {
-                for (int i = 0; i < area.getNumGeometries(); i++) {
-                    cut.addAll(rings((Polygon) area.getGeometryN(i)));
-                }
-            }
-            Geometry within = EvenOdd.area(cut);
-            return filled.isEmpty() ? within : UnaryUnionOp.union(filled).union(within);
-        } catch (TopologyException e) {
-            throw new BadFile(
-                    "file", "", "Lines of the drawing lie on each other, nearly; draw outlines that do not touch");
+        List<Coordinate[]> cut = lines.stream().flatMap(area -> rings(area).stream()).toList();
+        Geometry within = EvenOdd.area(cut);
+        return filled.isEmpty() ? within : UnaryUnionOp.union(filled).union(within);
+    }
+
+    private static List<Coordinate[]> rings(Geometry area) {
+        List<Coordinate[]> rings = new ArrayList<>();
+        for (int i = 0; i < area.getNumGeometries(); i++) {
+            rings.addAll(rings((Polygon) area.getGeometryN(i)));
         }
+        return rings;
     }
 
     private static List<Coordinate[]> rings(Polygon polygon) {
