@@ -66,7 +66,7 @@ final class Clearance {
             throw new Refused("base.distance", "The base light goes through the light; move one of them");
         }
         if (set.room() instanceof WalledRoom walls) {
-            new Walls(walls).require(set, faces, cards);
+            new RoomClearance(walls).require(set, faces, cards);
         }
     }
 

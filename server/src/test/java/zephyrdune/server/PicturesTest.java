@@ -39,8 +39,15 @@ public class PicturesTest extends RunningServer {
         private final StringBuilder text = new StringBuilder();
         private ByteBuffer message = ByteBuffer.allocate(1 << 22);
         private final WebSocket socket;
+        private final boolean reads;
 
         Viewer(String address) {
+            this(address, true);
+        }
+
+        /** @param reads whether it takes in what comes */
+        Viewer(String address, boolean reads) {
+            this.reads = reads;
             socket = HttpClient.newHttpClient()
                     .newWebSocketBuilder()
                     .buildAsync(URI.create(address), this)
@@ -59,7 +66,9 @@ public class PicturesTest extends RunningServer {
                 message.clear();
                 frames.add(new Shown(JSON.readTree(news), png));
             }
-            from.request(1);
+            if (reads) {
+                from.request(1);
+            }
             return null;
         }
 
@@ -121,8 +130,12 @@ public class PicturesTest extends RunningServer {
         }
     }
 
+    private String address() {
+        return to("/api/pictures").build().uri().toString().replace("http:", "ws:");
+    }
+
     private Viewer viewer() {
-        return new Viewer(to("/api/pictures").build().uri().toString().replace("http:", "ws:"));
+        return new Viewer(address());
     }
 
     private static BufferedImage image(byte[] png) {
@@ -252,6 +265,72 @@ public class PicturesTest extends RunningServer {
             assertThat(viewer.next().news.get("turn").asLong()).isEqualTo(3);
             viewer.say("{\"look\": {\"across\": 0.5, \"down\": 0.5}}");
             assertThat(viewer.word().get("loupe").get("owner").asInt()).isEqualTo(Stage.HERO);
+        }
+    }
+
+    /** One that cannot be made in good time is told to its view alone; the others go on, and so does that view. */
+    @Test
+    public void aPictureThatIsTooHeavyIsTold() {
+        try (Viewer heavy = viewer();
+                Viewer other = viewer()) {
+            heavy.wish(1, WorkTest.heavy());
+            other.wish(1, bare());
+            assertThat(heavy.word().get("problem").asString())
+                    .contains("more than 5 seconds of computing", "openings in its cards");
+            assertThat(other.next().news.get("turn").asLong()).isEqualTo(1);
+            heavy.wish(2, bare());
+            assertThat(heavy.next().news.get("turn").asLong()).isEqualTo(2);
+        }
+    }
+
+    /** A view that takes nothing in holds up nobody, and gets the newest when it does. */
+    @Test
+    public void slowReadersHoldUpNobody() {
+        List<Viewer> slow = new ArrayList<>();
+        try (Viewer quick = viewer()) {
+            for (int i = 0; i < 8; i++) {
+                Viewer viewer = new Viewer(address(), false);
+                slow.add(viewer);
+                viewer.wish(1, bare());
+            }
+            for (int turn = 1; turn <= 5; turn++) {
+                ObjectNode set = bare();
+                ((ObjectNode) set.get("light")).put("clockHours", 2 * turn);
+                quick.wish(turn, set);
+                assertThat(quick.of(turn).news.get("turn").asLong()).isEqualTo(turn);
+            }
+        } finally {
+            slow.forEach(Viewer::close);
+        }
+    }
+
+    /** A card that is switched off is gone from the picture, with the light that it kept away. */
+    @Test
+    public void aCardThatIsOffDoesNotBlock() {
+        ObjectNode flagged = bare();
+        ObjectNode flag = flagged.putArray("cards")
+                .addObject()
+                .put("surface", "black-paper")
+                .put("widthMetres", 0.6)
+                .put("heightMetres", 0.6)
+                .put("clockHours", 10)
+                .put("distanceMetres", 0.35)
+                .put("liftMetres", 0)
+                .put("turnDegrees", 0)
+                .put("leanDegrees", 0)
+                .put("bendDegrees", 0);
+        flag.putObject("cut")
+                .put("turnDegrees", 0)
+                .put("rightMetres", 0)
+                .put("upMetres", 0)
+                .putObject("holes")
+                .put("kind", "no-holes");
+        ((ObjectNode) flagged.get("light")).put("powerChoice", "fixed").put("power", 3);
+        try (Viewer viewer = viewer()) {
+            viewer.wish(1, flagged);
+            double with = brightness(viewer.of(1).png);
+            viewer.wish(2, flagged, "card-1");
+            assertThat(brightness(viewer.of(2).png)).isGreaterThan(1.5 * with);
         }
     }
 

@@ -32,7 +32,7 @@ public class WorkTest extends RunningServer {
     private Computing computing;
 
     /** A set that would take minutes: a dozen cards of many openings each before a light that is not even. */
-    private static ObjectNode heavy() {
+    static ObjectNode heavy() {
         ObjectNode set = chowder();
         ((ObjectNode) set.get("light"))
                 .set(

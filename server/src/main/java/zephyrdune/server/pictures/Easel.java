@@ -18,13 +18,12 @@ final class Easel {
 
     private final Gallery gallery;
     private final AtomicReference<Look> look = new AtomicReference<>();
-    private volatile Wish newest;
+    private volatile Wish.Prepared newest;
     private volatile boolean closed;
     private volatile boolean waiting;
 
     // the painter's own
-    private Wish served;
-    private Mix mix;
+    private Wish.Prepared served;
     private Progress progress;
     private int trace;
 
@@ -45,9 +44,12 @@ final class Easel {
         void failed(String words);
     }
 
-    void wish(Wish wish) {
-        newest = wish;
-        waiting = true;
+    /** Takes a wish, unless it has one that was made later. */
+    synchronized void wish(Wish.Prepared wish) {
+        if (newest == null || wish.wish().turn() > newest.wish().turn()) {
+            newest = wish;
+            waiting = true;
+        }
     }
 
     void look(Look wanted) {
@@ -104,19 +106,19 @@ final class Easel {
      * @param room memory that may be had for the next film, bytes
      */
     void work(LongSupplier room, BooleanSupplier stop) {
-        Wish wish = newest;
-        if (wish != served) {
+        Wish.Prepared wanted = newest;
+        Mix mix = wanted.mix();
+        if (wanted != served) {
             waiting = false;
-            served = wish;
-            mix = wish.mix();
-            if (progress != null && progress.shows(wish.shown().set(), wish.deep())) {
+            served = wanted;
+            if (progress != null && progress.shows(wanted.set(), wanted.wish().deep())) {
                 if (!progress.blank()) {
                     show();
                     return;
                 }
             } else {
                 progress = null;
-                progress = new Progress(wish.shown().set(), wish.deep(), room);
+                progress = new Progress(wanted.set(), wanted.wish().deep(), room);
                 trace++;
             }
         }
@@ -128,12 +130,12 @@ final class Easel {
     }
 
     private void show() {
-        Picture picture = progress.picture(mix);
+        Picture picture = progress.picture(served.mix());
         Histogram histogram = Histogram.of(picture);
         double noise = progress.noise();
         gallery.show(new Frame(
                 new FrameNews(
-                        served.turn(),
+                        served.wish().turn(),
                         trace,
                         progress.shownStage(),
                         picture.width(),
@@ -146,14 +148,14 @@ final class Easel {
                         Histogram.BIN,
                         histogram.clipped(),
                         histogram.blocked()),
-                served.warnings() ? Warnings.on(picture) : picture));
+                served.wish().warnings() ? Warnings.on(picture) : picture));
     }
 
     /** Says what is under the place that is pointed at. */
     void point() {
         Look wanted = look.getAndSet(null);
         if (wanted != null && progress != null && !progress.blank()) {
-            gallery.show(Loupe.at(progress.shown(), mix, wanted.across(), wanted.down()));
+            gallery.show(Loupe.at(progress.shown(), served.mix(), wanted.across(), wanted.down()));
         }
     }
 }

@@ -20,6 +20,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.BadFile;
 import zephyrdune.measure.Refused;
+import zephyrdune.server.work.Busy;
+import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.Left;
+import zephyrdune.server.work.TooHeavy;
 
 /**
  * One connection for each view: wishes come in as text, pictures go out as they get finer. A picture is a binary message: four
@@ -35,6 +39,7 @@ class PictureSocket extends TextWebSocketHandler {
     private static final int MOST_VIEWS = 400;
 
     private final Painter painter;
+    private final Computing computing;
     private final WishReader reader;
     private final JsonMapper json;
     private final Map<String, View> views = new ConcurrentHashMap<>();
@@ -44,8 +49,9 @@ class PictureSocket extends TextWebSocketHandler {
         return thread;
     });
 
-    PictureSocket(Painter painter, JsonMapper json) {
+    PictureSocket(Painter painter, Computing computing, JsonMapper json) {
         this.painter = painter;
+        this.computing = computing;
         this.json = json;
         reader = new WishReader(json);
     }
@@ -84,7 +90,8 @@ class PictureSocket extends TextWebSocketHandler {
                                 look.path("across").asDouble(0),
                                 look.path("down").asDouble(0)));
             } else {
-                view.easel().wish(reader.wish(tree));
+                view.wish(reader.wish(tree));
+                prepareNext(view);
             }
             painter.wake();
         } catch (BadFile e) {
@@ -94,6 +101,26 @@ class PictureSocket extends TextWebSocketHandler {
         } catch (JacksonException e) {
             view.say(Map.of("problem", "The wish is not readable as JSON"));
         }
+    }
+
+    /** What comes before painting may be heavy: it waits its turn, one for each view, and has a budget, like every other answer. */
+    private void prepareNext(View view) {
+        view.nextWish()
+                .ifPresent(wish -> computing
+                        .picturePlan(wish.set(), view::left, wish::prepare)
+                        .whenComplete((prepared, failure) -> {
+                            if (prepared != null) {
+                                view.easel().wish(prepared);
+                                painter.wake();
+                            } else if (!(failure instanceof Left)) {
+                                view.failed(
+                                        failure instanceof TooHeavy || failure instanceof Busy
+                                                ? failure.getMessage()
+                                                : "This picture could not be made; the next change of the set tries again");
+                            }
+                            view.prepared();
+                            prepareNext(view);
+                        }));
     }
 
     /** A wish is a few thousand characters as a rule; room for the longest is not held ready for every view. */

@@ -37,6 +37,8 @@ final class View implements Easel.Gallery {
     private final AtomicReference<Loupe> loupe = new AtomicReference<>();
     private final AtomicReference<Object> word = new AtomicReference<>();
     private final AtomicBoolean sending = new AtomicBoolean();
+    private final AtomicReference<Wish> wanted = new AtomicReference<>();
+    private final AtomicBoolean preparing = new AtomicBoolean();
 
     // what has come of the message that is coming in
     private StringBuilder heard = new StringBuilder();
@@ -48,6 +50,32 @@ final class View implements Easel.Gallery {
         this.encoders = encoders;
         remote = session.getAsyncRemote();
         remote.setSendTimeout(SLOWEST_MILLIS);
+    }
+
+    /** Takes the newest wish; one that still waits is forgotten. */
+    void wish(Wish wish) {
+        wanted.set(wish);
+    }
+
+    /** The wish to prepare next; nothing while one is being prepared, or when there is none. */
+    Optional<Wish> nextWish() {
+        if (wanted.get() == null || !preparing.compareAndSet(false, true)) {
+            return Optional.empty();
+        }
+        Optional<Wish> next = Optional.ofNullable(wanted.getAndSet(null));
+        if (next.isEmpty()) {
+            preparing.set(false);
+        }
+        return next;
+    }
+
+    void prepared() {
+        preparing.set(false);
+    }
+
+    /** Whether nobody looks any more. */
+    boolean left() {
+        return !session.isOpen();
     }
 
     Easel easel() {

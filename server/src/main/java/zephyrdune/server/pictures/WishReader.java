@@ -7,7 +7,6 @@ import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.measure.Refused;
-import zephyrdune.picture.Switched;
 
 /** Reads wishes, such as {"turn": 1, "set": {...}, "off": ["room"], "deep": false, "warnings": false}. */
 final class WishReader {
@@ -38,7 +37,8 @@ final class WishReader {
         }
         return new Wish(
                 turn.asLong(),
-                Switched.of(SetFormat.read(tree.path("set")), off),
+                SetFormat.read(tree.path("set")),
+                off,
                 tree.path("deep").asBoolean(false),
                 tree.path("warnings").asBoolean(false));
     }

@@ -36,11 +36,17 @@ public class Computing implements DisposableBean {
 
     private static final int MOST_QUICK = 128;
     private static final int MOST_SLOW = 32;
+    private static final int MOST_PICTURES = 1_000;
     private static final long WATCH_MILLIS = 50;
 
     private final ThreadPoolExecutor quick =
             pool("quick", Math.max(1, Runtime.getRuntime().availableProcessors() - 1), MOST_QUICK);
     private final ThreadPoolExecutor slow = pool("slow", 1, MOST_SLOW);
+
+    /** Picture files take longest of all, and keep nothing else waiting. */
+    private final ThreadPoolExecutor files = pool("files", 1, MOST_SLOW);
+
+    private final ThreadPoolExecutor pictures = pool("pictures", 1, MOST_PICTURES);
     private final Set<Job<?>> jobs = ConcurrentHashMap.newKeySet();
     private final AtomicInteger waiting = new AtomicInteger();
     private final ScheduledExecutorService watch =
@@ -70,22 +76,27 @@ public class Computing implements DisposableBean {
 
     /** Work of some milliseconds about a set. */
     public <T> CompletableFuture<T> quickly(TableSet about, Supplier<T> work) {
-        return submit(quick, work, () -> Heaviness.words(about), BUDGET_SECONDS);
+        return submit(quick, asker(), work, () -> Heaviness.words(about), BUDGET_SECONDS);
     }
 
     /** Work of seconds about a set. */
     public <T> CompletableFuture<T> slowly(TableSet about, Supplier<T> work) {
-        return submit(slow, work, () -> Heaviness.words(about), BUDGET_SECONDS);
+        return submit(slow, asker(), work, () -> Heaviness.words(about), BUDGET_SECONDS);
     }
 
     /** Work of seconds on something else. */
     public <T> CompletableFuture<T> slowly(Supplier<T> work) {
-        return submit(slow, work, () -> "", BUDGET_SECONDS);
+        return submit(slow, asker(), work, () -> "", BUDGET_SECONDS);
     }
 
     /** A picture that is traced to the end. */
     public <T> CompletableFuture<T> picture(TableSet about, Supplier<T> work) {
-        return submit(slow, work, () -> Heaviness.words(about), PICTURE_SECONDS);
+        return submit(files, asker(), work, () -> Heaviness.words(about), PICTURE_SECONDS);
+    }
+
+    /** What has to be known before a view's picture is painted. */
+    public <T> CompletableFuture<T> picturePlan(TableSet about, Asker asker, Supplier<T> work) {
+        return submit(pictures, asker, work, () -> Heaviness.words(about), BUDGET_SECONDS);
     }
 
     /** Whether anything but pictures is being computed, or waits to be. */
@@ -94,8 +105,8 @@ public class Computing implements DisposableBean {
     }
 
     private <T> CompletableFuture<T> submit(
-            ThreadPoolExecutor pool, Supplier<T> work, Supplier<String> why, long budgetSeconds) {
-        Job<T> job = new Job<>(work, why, asker(), budgetSeconds);
+            ThreadPoolExecutor pool, Asker asker, Supplier<T> work, Supplier<String> why, long budgetSeconds) {
+        Job<T> job = new Job<>(work, why, asker, budgetSeconds);
         waiting.incrementAndGet();
         jobs.add(job);
         job.outcome().whenComplete((found, failure) -> {
@@ -122,5 +133,7 @@ public class Computing implements DisposableBean {
         watch.shutdownNow();
         quick.shutdownNow();
         slow.shutdownNow();
+        files.shutdownNow();
+        pictures.shutdownNow();
     }
 }

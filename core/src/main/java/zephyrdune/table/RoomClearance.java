@@ -5,7 +5,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.measure.Refused;
 
 /** What has to be inside a room: everything of a set. */
-record Walls(WalledRoom room) {
+record RoomClearance(WalledRoom room) {
 
     private static final double TOUCHING = 1e-9;
     private static final String[] SIDES = {"left", "right", "behind", "before", "above"};
