@@ -325,7 +325,7 @@ public class PicturesTest extends RunningServer {
                 .put("upMetres", 0)
                 .putObject("holes")
                 .put("kind", "no-holes");
-        ((ObjectNode) flagged.get("light")).put("powerChoice", "fixed").put("power", 3);
+        ((ObjectNode) flagged.get("light")).put("powerChoice", "fixed").put("powerStops", 3);
         try (Viewer viewer = viewer()) {
             viewer.wish(1, flagged);
             double with = brightness(viewer.of(1).png);

@@ -14,6 +14,7 @@ import java.util.concurrent.CompletionException;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ArrayNode;
@@ -85,18 +86,23 @@ public class WorkTest extends RunningServer {
 
     @Test
     public void whatFindsTheQueueFullIsRefusedAtOnce() throws Exception {
+        CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch hold = new CountDownLatch(1);
+        Supplier<Integer> holding = () -> {
+            begun.countDown();
+            try {
+                hold.await();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+            return 1;
+        };
         List<CompletableFuture<Integer>> all = new ArrayList<>();
         try {
+            all.add(computing.slowly(holding));
+            assertThat(begun.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
             for (int i = 0; i < 60; i++) {
-                all.add(computing.slowly(() -> {
-                    try {
-                        hold.await();
-                    } catch (InterruptedException e) {
-                        Thread.currentThread().interrupt();
-                    }
-                    return 1;
-                }));
+                all.add(computing.slowly(holding));
             }
             CompletableFuture<Integer> last = all.get(all.size() - 1);
             assertThat(last).isCompletedExceptionally();
