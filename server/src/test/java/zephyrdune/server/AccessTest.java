@@ -114,6 +114,15 @@ public class AccessTest extends RunningServer {
     }
 
     @Test
+    public void questionsThatCannotBeDecodedAreProblems() {
+        for (String question : new String[] {"?a=%zz", "?card=%", "?name=%ff%"}) {
+            String answer = RawHttp.answer(
+                    to("/").build().uri(), "POST /api/card-cuts" + question + " HTTP/1.1\r\nContent-Length: 0");
+            assertThat(answer).startsWith("HTTP/1.1 400").contains("cannot be decoded");
+        }
+    }
+
+    @Test
     public void whatIsNotThereIsNotKept() {
         HttpResponse<byte[]> missing = get("/assets/none.js");
         assertThat(missing.statusCode()).isEqualTo(404);

@@ -3,6 +3,7 @@ package zephyrdune.server.problems;
 import java.net.URI;
 import java.util.List;
 import java.util.Map;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -84,6 +85,15 @@ class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                 .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
                 .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "busy", "Busy", e.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail undecodable(InvalidParameterException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "bad-request",
+                "Not understood",
+                "A part of the address behind the question mark cannot be decoded");
     }
 
     /** Nobody reads this. */
