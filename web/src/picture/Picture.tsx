@@ -67,7 +67,7 @@ export function Picture() {
             {comparing && <Compare now={url} set={possible} />}
           </div>
         ) : (
-          <p className="text-soft">{failed ?? "Drawing the first picture …"}</p>
+          <p className="px-6 text-center text-soft">{failed ?? "Drawing the first picture …"}</p>
         )}
         {view.histogram && news && (
           <div className="absolute bottom-2 left-2">

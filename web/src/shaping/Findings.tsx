@@ -67,7 +67,9 @@ export function Findings() {
             ? `The set was not looked over: ${found.error.message}.`
             : found.data
               ? "Nothing stands in the way."
-              : "Looking the set over …"}
+              : set
+                ? "Looking the set over …"
+                : "Not looked over yet."}
         </span>
       )}
     </section>
