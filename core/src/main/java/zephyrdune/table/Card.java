@@ -95,19 +95,25 @@ public record Card(
 
     /** The flat parts it is made of: itself, or two wings. */
     public List<Panel> panels() {
+        return cut.any()
+                ? List.of(new Panel(
+                        centre(),
+                        widthAxis(),
+                        heightAxis(),
+                        width / 2,
+                        height / 2,
+                        cut.pieces(width, height),
+                        cut.holes().standing()))
+                : boards();
+    }
+
+    /** The same without the pattern that may be cut into it. */
+    private List<Panel> boards() {
         Vector3D across = widthAxis();
         Vector3D up = heightAxis();
-        if (bend == 0) {
-            return List.of(new Panel(
-                    centre(),
-                    across,
-                    up,
-                    width / 2,
-                    height / 2,
-                    cut.pieces(width, height),
-                    cut.holes().standing()));
-        }
-        return List.of(wing(across, up, -1), wing(across, up, 1));
+        return bend == 0
+                ? List.of(Panel.whole(centre(), across, up, width / 2, height / 2))
+                : List.of(wing(across, up, -1), wing(across, up, 1));
     }
 
     private Panel wing(Vector3D across, Vector3D up, int side) {
@@ -119,7 +125,7 @@ public record Card(
 
     /** Corners of its parts, metres from the hero point. */
     public List<List<Vector3D>> outlines() {
-        return panels().stream().map(Panel::corners).toList();
+        return boards().stream().map(Panel::corners).toList();
     }
 
     public Card withSize(double newWidth, double newHeight) {

@@ -12,8 +12,15 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param distance out, as that field has it, metres
  * @param farthest that it can be
  * @param parts corners of each of its parts, for a distance
+ * @param outlines the same where it is
  */
-record Flat(String field, String words, double distance, double farthest, DoubleFunction<List<List<Vector3D>>> parts) {
+record Flat(
+        String field,
+        String words,
+        double distance,
+        double farthest,
+        DoubleFunction<List<List<Vector3D>>> parts,
+        List<List<Vector3D>> outlines) {
 
     private static final int HALVINGS = 40;
     private static final double FARTHEST_LIGHT = 10;
@@ -21,7 +28,7 @@ record Flat(String field, String words, double distance, double farthest, Double
 
     /** The face of a light that stands by itself. */
     static Flat of(String field, String words, Light light) {
-        return new Flat(
+        return of(
                 field,
                 words,
                 light.distance(),
@@ -30,7 +37,7 @@ record Flat(String field, String words, double distance, double farthest, Double
     }
 
     static Flat of(String field, String words, Card card) {
-        return new Flat(
+        return of(
                 field,
                 words,
                 card.distance(),
@@ -38,21 +45,18 @@ record Flat(String field, String words, double distance, double farthest, Double
                 out -> card.withDistance(out).outlines());
     }
 
-    List<List<Vector3D>> outlines() {
-        return parts.apply(distance);
+    private static Flat of(
+            String field, String words, double distance, double farthest, DoubleFunction<List<List<Vector3D>>> parts) {
+        return new Flat(field, words, distance, farthest, parts, parts.apply(distance));
     }
 
     /** All corners of its parts. */
     List<Vector3D> corners() {
-        return outlines().stream().flatMap(List::stream).toList();
+        return outlines.stream().flatMap(List::stream).toList();
     }
 
     boolean in(Upright body) {
-        return in(body, distance);
-    }
-
-    private boolean in(Upright body, double out) {
-        return parts.apply(out).stream().anyMatch(body::holds);
+        return outlines.stream().anyMatch(body::holds);
     }
 
     /** How far out it has to be to clear a body it reaches into, metres; not less than the truth by more than a micrometre. */
@@ -61,7 +65,7 @@ record Flat(String field, String words, double distance, double farthest, Double
         double far = farthest;
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (near + far) / 2;
-            if (in(body, middle)) {
+            if (parts.apply(middle).stream().anyMatch(body::holds)) {
                 near = middle;
             } else {
                 far = middle;
@@ -71,10 +75,10 @@ record Flat(String field, String words, double distance, double farthest, Double
     }
 
     boolean crosses(Flat other) {
-        return other.outlines().stream().anyMatch(this::crosses);
+        return other.outlines.stream().anyMatch(this::crosses);
     }
 
     boolean crosses(List<Vector3D> outline) {
-        return outlines().stream().anyMatch(part -> Outlines.cross(part, outline));
+        return outlines.stream().anyMatch(part -> Outlines.cross(part, outline));
     }
 }
