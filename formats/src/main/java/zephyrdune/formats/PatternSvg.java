@@ -127,7 +127,8 @@ final class PatternSvg {
         List<Coordinate[]> rings = new ArrayList<>();
         all.forEach(area -> rings.addAll(rings(area)));
         requireFewCrossings(rings);
-        List<Coordinate[]> cut = lines.stream().flatMap(area -> rings(area).stream()).toList();
+        List<Coordinate[]> cut =
+                lines.stream().flatMap(area -> rings(area).stream()).toList();
         Geometry within = EvenOdd.area(cut);
         return filled.isEmpty() ? within : UnaryUnionOp.union(filled).union(within);
     }
