@@ -26,16 +26,24 @@ public class KitTest extends Browsing {
         return page.request().get(address() + "api/kit").text();
     }
 
-    private void saveKit(String kit) {
+    private int put(String kit) {
         Matcher version = Pattern.compile("\"version\":(\\d+)").matcher(kit());
         assertThat(version.find()).isTrue();
-        int status = page.request()
+        return page.request()
                 .put(
                         address() + "api/kit",
                         RequestOptions.create()
                                 .setHeader("content-type", "application/json")
                                 .setData("{\"version\":" + version.group(1) + ",\"kit\":" + kit + "}"))
                 .status();
+    }
+
+    /** Saves it; where the page's own last save came in between, over that. */
+    private void saveKit(String kit) {
+        int status = put(kit);
+        for (int again = 0; status == 409 && again < 5; again++) {
+            status = put(kit);
+        }
         assertThat(status).isEqualTo(200);
     }
 
@@ -47,7 +55,7 @@ public class KitTest extends Browsing {
 
     @AfterMethod
     public void putTheKitBack() {
-        page.waitForTimeout(700); // what was typed last is saved by now
+        page.waitForTimeout(700); // what was typed last is sent by now
         saveKit(demoKit);
     }
 

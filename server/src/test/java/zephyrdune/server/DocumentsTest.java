@@ -15,6 +15,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** What is accepted can be read, however long it is written, and what was kept before is there. */
 public class DocumentsTest extends RunningServer {
 
+    private static final OffsetDateTime KEPT_AT = OffsetDateTime.parse("2026-03-01T12:00:00Z");
+
     @Autowired
     private JdbcClient jdbc;
 
@@ -119,9 +121,7 @@ public class DocumentsTest extends RunningServer {
         jdbc.sql("""
                         insert into table_set (id, version, title, document, created_at, updated_at)
                         values (?, 4, 'Kept', ?::json, ?, ?)
-                        """)
-                .params(id, document, OffsetDateTime.now(), OffsetDateTime.now())
-                .update();
+                        """).params(id, document, KEPT_AT, KEPT_AT).update();
         return "/api/sets/" + id;
     }
 

@@ -50,7 +50,8 @@ class WholeBody implements Filter {
                 || request.getContentLengthLong() < 0 && asked.getHeader(HttpHeaders.TRANSFER_ENCODING) == null) {
             chain.doFilter(request, response);
         } else if (!known(request.getContentType())) {
-            refuse(
+            closing(answer);
+            ProblemWriter.write(
                     asked,
                     answer,
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE,
@@ -82,7 +83,8 @@ class WholeBody implements Filter {
     }
 
     private static void tooLong(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        refuse(
+        closing(response);
+        ProblemWriter.write(
                 request,
                 response,
                 HttpStatus.CONTENT_TOO_LARGE,
@@ -91,17 +93,9 @@ class WholeBody implements Filter {
                 "The request is longer than anything this application takes: at most %,d bytes".formatted(LONGEST));
     }
 
-    /** Answers, and closes the connection so that nobody waits for the rest. */
-    private static void refuse(
-            HttpServletRequest request,
-            HttpServletResponse response,
-            HttpStatus status,
-            String type,
-            String title,
-            String detail)
-            throws IOException {
+    /** The connection ends with the answer, so that nobody waits for the rest of the body. */
+    private static void closing(HttpServletResponse response) {
         response.setHeader(HttpHeaders.CONNECTION, "close");
-        ProblemWriter.write(request, response, status, type, title, detail);
     }
 
     private static final class Taking implements ReadListener, AsyncListener {
@@ -152,7 +146,8 @@ class WholeBody implements Filter {
         @Override
         public void onTimeout(AsyncEvent event) throws IOException {
             if (done.compareAndSet(false, true)) {
-                refuse(
+                closing(response);
+                ProblemWriter.write(
                         request,
                         response,
                         HttpStatus.REQUEST_TIMEOUT,
