@@ -99,7 +99,7 @@ public enum DemoSet {
                 fill(Surface.GREY_PAPER, 7, 0.6),
                 new Card(Surface.BLACK_PAPER, 0.4, 0.6, 9 * Math.PI / 6, 0.5, 0, 0, 0),
                 new Card(Surface.BLACK_PAPER, 0.4, 0.6, 11.5 * Math.PI / 6, 0.5, 0, 0, 0),
-                new Card(Surface.GREEN_LEAF, 0.5, 0.5, 10 * Math.PI / 6, 0.6, 0.45, 0, -Math.PI / 6)
+                new Card(Surface.GREEN_LEAF, 0.5, 0.5, 10 * Math.PI / 6, 0.5, 0.3, 0, -Math.PI / 6)
                         .withCut(Cut.of(new Branch(0.05, 0.02, 0.03))));
     }
 

@@ -3,7 +3,7 @@ package zephyrdune.falloff;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
-import zephyrdune.table.Rim;
+import zephyrdune.table.Camera;
 import zephyrdune.table.TableSet;
 
 /**
@@ -19,6 +19,9 @@ import zephyrdune.table.TableSet;
 public record FallOff(Vector3D from, Vector3D to, double stops, double rule) {
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
+    /** Sine of a camera's elevation under which the table is seen from the side. */
+    private static final double LOW = 0.2;
+
     private static final Vector3D TOWARDS_CAMERA = Vector3D.Unit.MINUS_Y;
 
     /** From the dish's edge nearest the light to its farthest, on level surfaces at the height of the hero's top. */
@@ -27,23 +30,28 @@ public record FallOff(Vector3D from, Vector3D to, double stops, double rule) {
         double level = Math.hypot(light.getX(), light.getY());
         double dx = level < 1e-6 ? 1 : light.getX() / level;
         double dy = level < 1e-6 ? 0 : light.getY() / level;
-        double reach = set.dish().rims().stream()
-                .mapToDouble((Rim rim) -> rim.reach(dx, dy))
-                .max()
-                .orElseThrow();
+        double out = set.dish().out(dx, dy);
         double top = set.dish().top();
-        Vector3D near = Vector3D.of(dx * reach, dy * reach, top);
-        Vector3D far = Vector3D.of(-dx * reach, -dy * reach, top);
+        Vector3D near = Vector3D.of(dx * out, dy * out, top);
+        Vector3D far = Vector3D.of(-dx * out, -dy * out, top);
         return between(key, near, UP, far, UP);
     }
 
-    /** From the brighter to the dimmer end of the framed width, on the table top beside the hero point. */
+    /** From the brighter to the dimmer end of the framed width, on the table top through the hero point, or as far from it as the frame is moved. */
     public static FallOff acrossFrame(TableSet set, KeyLight key) {
-        double half = set.camera().framedWidth() / 2;
-        Vector3D left = Vector3D.of(-half, 0, 0);
-        Vector3D right = Vector3D.of(half, 0, 0);
+        Camera camera = set.camera();
+        double half = camera.framedWidth() / 2;
+        double y = Math.min(moved(camera), set.backdrop().distance());
+        Vector3D left = Vector3D.of(camera.shiftRight() - half, y, 0);
+        Vector3D right = Vector3D.of(camera.shiftRight() + half, y, 0);
         boolean leftBrighter = light(key, left, UP) >= light(key, right, UP);
         return between(key, leftBrighter ? left : right, UP, leftBrighter ? right : left, UP);
+    }
+
+    /** How far back on the table a frame has gone that was moved up; from low over the table it sees the same row at any height. */
+    private static double moved(Camera camera) {
+        double sine = Math.sin(camera.elevation());
+        return sine < LOW ? 0 : camera.shiftUp() / sine;
     }
 
     /** From the hero's lit top to the backdrop straight behind it at the same height. */
@@ -54,12 +62,6 @@ public record FallOff(Vector3D from, Vector3D to, double stops, double rule) {
                 behind,
                 Stops.between(key.at(behind, TOWARDS_CAMERA), key.heroIlluminance()),
                 rule(key, key.hero(), behind));
-    }
-
-    /** What brings the exposure of the hero back after a move: the stops of power that the set after it needs more. */
-    public static double toMakeUp(TableSet before, TableSet after) {
-        return Stops.between(
-                KeyLight.of(before).heroIlluminance(), KeyLight.of(after).heroIlluminance());
     }
 
     private static FallOff between(KeyLight key, Vector3D from, Vector3D fromNormal, Vector3D to, Vector3D toNormal) {

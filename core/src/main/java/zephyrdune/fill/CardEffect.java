@@ -10,10 +10,10 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
 import zephyrdune.picture.CardsInFrame;
+import zephyrdune.picture.Metered;
 import zephyrdune.picture.Mix;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Incidence;
 import zephyrdune.trace.Stage;
 
 /**
@@ -32,7 +32,6 @@ public record CardEffect(
         OptionalDouble unseenFrom,
         Optional<SecondLight> secondLight) {
 
-    private static final int LOOKS = 384;
     private static final double NEAREST = 0.02;
     private static final double FARTHEST = 3;
     private static final double STEP = 0.05;
@@ -51,17 +50,23 @@ public record CardEffect(
         Vector3D hero = Vector3D.of(0, 0, up);
         // the layers of the cards that are left are those of the others, and count alike
         return new CardEffect(
-                with.map(fill -> added(set, without, mix, fill.lit(), level(fill.lit())))
+                with.map(fill -> added(
+                                set,
+                                without,
+                                mix,
+                                fill.lit().place(),
+                                fill.lit().facing()))
                         .orElse(OptionalDouble.empty()),
-                with.map(fill -> added(set, without, mix, fill.shadow(), level(fill.shadow())))
+                with.map(fill -> added(
+                                set,
+                                without,
+                                mix,
+                                fill.shadow().place(),
+                                fill.shadow().facing()))
                         .orElse(OptionalDouble.empty()),
                 added(set, without, mix, hero, Vector3D.Unit.PLUS_Z),
                 unseenFrom(set, card, one),
                 SecondLight.of(set, one).stream().findFirst());
-    }
-
-    private static Vector3D level(Vector3D place) {
-        return Vector3D.of(place.getX(), place.getY(), 0).normalize();
     }
 
     private static OptionalDouble added(TableSet set, TableSet without, Mix mix, Vector3D place, Vector3D normal) {
@@ -70,7 +75,8 @@ public record CardEffect(
     }
 
     private static double light(TableSet set, Mix mix, Vector3D place, Vector3D normal) {
-        return mix.light(new Incidence(set, Stage.of(set)).at(place, normal, LOOKS));
+        Metered metered = new Metered(set, Stage.of(set), place, normal, mix);
+        return metered.light();
     }
 
     private static OptionalDouble unseenFrom(TableSet set, int card, Card one) {

@@ -11,46 +11,43 @@ import zephyrdune.emitter.KeyColour;
 import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
+import zephyrdune.metering.HeroExposure;
+import zephyrdune.picture.Metered;
 import zephyrdune.picture.Mix;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Incidence;
 import zephyrdune.trace.Layers;
 import zephyrdune.trace.Stage;
 
 /**
- * The hero's lit side against its shadow side: all light on two upright surfaces at half the hero's height, one turned to the key and one
- * away from it, just off the hero. With the cards, and without those that only fill.
+ * The hero's lit side against its shadow side: all light on the hero's outline at half its height, straight under the key and straight
+ * opposite. With the cards, and without those that only fill.
  *
- * <p>Found by traced samples, evenly spread, and the same for the same set: off by 0.03 to 0.1 stop against 16,384 of them, and by up to 0.35
- * among several mirroring cards.
+ * <p>Found by traced rounds, and the same for the same set.
  *
- * @param lit the place on the lit side, metres
- * @param shadow the place on the shadow side, metres
- * @param litLight with the cards, as pixel values of white
- * @param shadowLight with the cards
- * @param litBare without the cards that fill
- * @param shadowBare without the cards that fill
+ * @param lit the lit side
+ * @param shadow the shadow side
+ * @param with the cards
+ * @param bare without the cards that fill
  * @param cardShares of each card, what it sends to the shadow side over all that there is
  * @param tint of what the cards send to the shadow side against the key: positive is warmer, mired; not a number where they send nothing
  */
-public record Fill(
-        Vector3D lit,
-        Vector3D shadow,
-        double litLight,
-        double shadowLight,
-        double litBare,
-        double shadowBare,
-        List<Double> cardShares,
-        double tint) {
+public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> cardShares, double tint) {
 
-    /** Directions looked at; on the lit side nearly all light comes straight from the key. */
-    private static final int LOOKS = 384;
+    /**
+     * Light on both sides.
+     *
+     * @param lit as a pixel value of white
+     * @param shadow likewise
+     * @param error standard error of their ratio, stops
+     */
+    public record Light(double lit, double shadow, double error) {
 
-    private static final int LIT_LOOKS = LOOKS / 3;
-
-    /** Off the hero's side, so that the surface does not touch it, metres. */
-    private static final double CLEAR = 0.002;
+        /** Stops from the lit side down to the shadow side. */
+        public double ratio() {
+            return Stops.between(lit, shadow);
+        }
+    }
 
     /** Nearer than this to straight above, a light has no shadow side. */
     private static final double UPRIGHT = 0.02;
@@ -60,11 +57,15 @@ public record Fill(
 
     /** Nothing where the light stands straight above the hero. */
     public static Optional<Fill> of(TableSet set, KeyLight key) {
-        return of(set, key, Set.of());
+        return of(set, key, HeroExposure.below(set, key), Set.of());
     }
 
-    /** The same with some layers of light left out. */
-    public static Optional<Fill> of(TableSet set, KeyLight key, Set<Integer> off) {
+    /**
+     * The same with some layers of light left out.
+     *
+     * @param below full power, stops, that the light is at
+     */
+    public static Optional<Fill> of(TableSet set, KeyLight key, double below, Set<Integer> off) {
         Vector3D light = set.pose().centre();
         double level = Math.hypot(light.getX(), light.getY());
         if (level < UPRIGHT * light.norm()) {
@@ -72,30 +73,13 @@ public record Fill(
         }
         double dx = light.getX() / level;
         double dy = light.getY() / level;
-        Vector3D lit = place(set, dx, dy);
-        Vector3D shadow = place(set, -dx, -dy);
-        Sides with = new Sides(set, key, off, lit, shadow);
+        Side lit = Side.of(set.dish(), dx, dy);
+        Side shadow = Side.of(set.dish(), -dx, -dy);
+        Sides with = new Sides(set, Mix.of(set, off, key, below), lit, shadow);
         TableSet bare = set.withCards(cutting(set));
         boolean same = bare.cards().size() == set.cards().size();
-        Sides without = same ? with : new Sides(bare, key, off, lit, shadow);
-        return Optional.of(new Fill(
-                lit,
-                shadow,
-                with.litSum,
-                with.shadowSum,
-                without.litSum,
-                without.shadowSum,
-                with.shares(),
-                with.tint(set)));
-    }
-
-    private static Vector3D place(TableSet set, double dx, double dy) {
-        double reach = set.dish().rims().stream()
-                .mapToDouble(rim -> rim.reach(dx, dy))
-                .max()
-                .orElseThrow();
-        return Vector3D.of(
-                dx * (reach + CLEAR), dy * (reach + CLEAR), set.dish().height() / 2);
+        Sides without = same ? with : new Sides(bare, Mix.of(bare, off, key, below), lit, shadow);
+        return Optional.of(new Fill(lit, shadow, with.light, without.light, with.shares(), with.tint(set)));
     }
 
     /** The cards that do not only fill: those with a pattern, and those that keep some of the key off the hero. */
@@ -114,16 +98,16 @@ public record Fill(
 
     /** Stops from the lit side down to the shadow side. */
     public double litToShadow() {
-        return Stops.between(litLight, shadowLight);
+        return with.ratio();
     }
 
     public double litToShadowBare() {
-        return Stops.between(litBare, shadowBare);
+        return bare.ratio();
     }
 
     /** Stops by which the cards that fill lift the shadow side; negative where they take light away. */
     public double lift() {
-        return Stops.between(shadowLight, shadowBare);
+        return Stops.between(with.shadow, bare.shadow);
     }
 
     /** The two sides as they are lit, layer by layer. */
@@ -132,21 +116,17 @@ public record Fill(
         private final Mix mix;
         private final int cards;
         private final double[] shadowLayers;
-        private final double litSum;
-        private final double shadowSum;
+        private final Light light;
 
-        Sides(TableSet set, KeyLight key, Set<Integer> off, Vector3D lit, Vector3D shadow) {
-            mix = Mix.of(set, off, key);
+        Sides(TableSet set, Mix mix, Side lit, Side shadow) {
+            this.mix = mix;
             cards = set.cards().size();
-            Incidence incidence = new Incidence(set, Stage.of(set));
-            litSum = mix.light(layers(incidence, lit, LIT_LOOKS));
-            shadowLayers = layers(incidence, shadow, LOOKS);
-            shadowSum = mix.light(shadowLayers);
-        }
-
-        private static double[] layers(Incidence incidence, Vector3D place, int looks) {
-            return incidence.at(
-                    place, Vector3D.of(place.getX(), place.getY(), 0).normalize(), looks);
+            Stage stage = Stage.of(set);
+            Metered bright = new Metered(set, stage, lit.place(), lit.facing(), mix);
+            Metered dark = new Metered(set, stage, shadow.place(), shadow.facing(), mix);
+            double error = Metered.settle(bright, dark);
+            light = new Light(bright.light(), dark.light(), error);
+            shadowLayers = dark.layers();
         }
 
         private double of(double[] layers, int layer, int channel) {
@@ -156,7 +136,7 @@ public record Fill(
         List<Double> shares() {
             List<Double> shares = new ArrayList<>();
             for (int card = 0; card < cards; card++) {
-                shares.add(shadowSum == 0 ? 0 : of(shadowLayers, Layers.FIRST_CARD + card, 1) / shadowSum);
+                shares.add(light.shadow == 0 ? 0 : mix.light(shadowLayers, Layers.FIRST_CARD + card) / light.shadow);
             }
             return shares;
         }
@@ -168,7 +148,7 @@ public record Fill(
                     sent[channel] += of(shadowLayers, Layers.FIRST_CARD + card, channel);
                 }
             }
-            if (!(sent[1] > NOTHING * shadowSum)) {
+            if (!(sent[1] > NOTHING * light.shadow)) {
                 return Double.NaN;
             }
             WhiteBalance balance = new WhiteBalance(set.exposure().whiteBalance());

@@ -18,12 +18,6 @@ public final class KeyLight {
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
-    /** Places on the hero's top where a pattern is looked at, in a spiral out to this share of its radius. */
-    private static final int PLACES = 61;
-
-    private static final double ON_TOP = 0.8;
-    private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
-
     private final EmittingFace face;
     private final Illuminance open;
     private final Illuminance formula;
@@ -32,9 +26,12 @@ public final class KeyLight {
     private final List<Illuminance> otherOpens;
     private final Vector3D hero;
     private final boolean patterned;
-    private final double heroRadius;
+    private final TableSet set;
 
-    /** Found when first asked for, as not everybody asks; not a number before. */
+    /** Found when first asked for, as not everybody asks; null before. */
+    private Vector3D brightest;
+
+    /** Likewise; not a number before. */
     private double heroIlluminance = Double.NaN;
 
     private KeyLight(TableSet set, double error, Cutters cutters) {
@@ -47,20 +44,9 @@ public final class KeyLight {
                 .mapToObj(i -> CutFace.of(others.get(i), otherOpens.get(i), cutters))
                 .toList();
         hero = Vector3D.of(0, 0, set.dish().top());
-        heroRadius = set.dish().radius();
+        this.set = set;
         patterned = !cutters.none()
                 && set.cards().stream().anyMatch(card -> card.cut().patterned());
-    }
-
-    /** On the hero's top, found to about the width of the pattern's patches over the hero's. */
-    private double brightest(double radius) {
-        double most = 0;
-        for (int i = 0; i < PLACES; i++) {
-            double out = ON_TOP * radius * Math.sqrt(i / (double) PLACES);
-            double turn = i * GOLDEN_ANGLE;
-            most = Math.max(most, at(hero.add(Vector3D.of(out * Math.cos(turn), out * Math.sin(turn), 0)), UP));
-        }
-        return most;
     }
 
     /** For readings. */
@@ -98,10 +84,18 @@ public final class KeyLight {
         return hero;
     }
 
-    /** Illuminance of the hero's lit top, a level surface, lux or lux seconds; zero when the light does not reach it. */
+    /** The place on the hero's top that is exposed for: its middle; under a pattern the brightest patch, where it is brighter than that. */
+    public Vector3D brightest() {
+        if (brightest == null) {
+            brightest = patterned ? BrightestPatch.of(set, this) : hero;
+        }
+        return brightest;
+    }
+
+    /** Illuminance of a level surface there, lux or lux seconds; zero when the light does not reach it. */
     public double heroIlluminance() {
         if (Double.isNaN(heroIlluminance)) {
-            heroIlluminance = patterned ? brightest(heroRadius) : at(hero, UP);
+            heroIlluminance = at(brightest(), UP);
         }
         return heroIlluminance;
     }

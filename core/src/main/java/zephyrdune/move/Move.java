@@ -5,8 +5,9 @@ import java.util.OptionalDouble;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.exception.MathRuntimeException;
-import zephyrdune.falloff.FallOff;
 import zephyrdune.measure.Refused;
+import zephyrdune.metering.HeroExposure;
+import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
 import zephyrdune.table.TableSet;
@@ -34,6 +35,7 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
 
     /** Nothing when no place of the lever gives the wanted value. */
     public static Optional<Move> find(TableSet set, ReadingKind kind, double wanted, Lever lever) {
+        double sure = kind.sampled() ? Reading.SURE : 0;
         UnivariateFunction excess = at -> excess(set, kind, wanted, lever, at);
         double now = lever.now(set);
         if (Double.isNaN(now)) {
@@ -50,7 +52,7 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
             double farther = Math.min(lever.most(), out * STEP);
             double beyond = farther > out ? excess.value(farther) : outExcess;
             if (farther > out && outExcess * beyond <= 0) {
-                OptionalDouble root = root(excess, out, farther);
+                OptionalDouble root = root(excess, out, farther, sure);
                 if (root.isPresent()) {
                     return Optional.of(there(set, kind, lever, root.getAsDouble()));
                 }
@@ -58,7 +60,7 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
             double nearer = Math.max(lever.least(), in / STEP);
             double within = nearer < in ? excess.value(nearer) : inExcess;
             if (nearer < in && inExcess * within <= 0) {
-                OptionalDouble root = root(excess, nearer, in);
+                OptionalDouble root = root(excess, nearer, in, sure);
                 if (root.isPresent()) {
                     return Optional.of(there(set, kind, lever, root.getAsDouble()));
                 }
@@ -71,12 +73,18 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
         return Optional.empty();
     }
 
-    /** Nothing where the reading only jumps over the wanted value, or is not there all the way between. */
-    private static OptionalDouble root(UnivariateFunction excess, double from, double to) {
+    /**
+     * Nothing where the reading only jumps over the wanted value, or is not there all the way between.
+     *
+     * @param sure how far off a reading may be because it is sampled
+     */
+    private static OptionalDouble root(UnivariateFunction excess, double from, double to, double sure) {
         try {
             double at = new BrentSolver(TOLERANCE).solve(200, excess, from, to);
             double jump = Math.abs(excess.value(from)) + Math.abs(excess.value(to));
-            return Math.abs(excess.value(at)) <= JUMP * jump ? OptionalDouble.of(at) : OptionalDouble.empty();
+            return Math.abs(excess.value(at)) <= Math.max(sure, JUMP * jump)
+                    ? OptionalDouble.of(at)
+                    : OptionalDouble.empty();
         } catch (MathRuntimeException notAllTheWay) {
             return OptionalDouble.empty();
         }
@@ -85,7 +93,11 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
     private static Move there(TableSet set, ReadingKind kind, Lever lever, double at) {
         TableSet moved = lever.set(set, at);
         return new Move(
-                moved, lever, at, Readings.of(moved, kind).value().orElse(Double.NaN), FallOff.toMakeUp(set, moved));
+                moved,
+                lever,
+                at,
+                Readings.of(moved, kind).value().orElse(Double.NaN),
+                HeroExposure.toMakeUp(set, moved));
     }
 
     /** Not a number where the lever cannot be, or there is no reading. */

@@ -60,7 +60,7 @@ public record PowerHelp(Way way, TableSet set, double gained, double left, List<
         double range = set.light().source().dial().range();
         double missing = -hero.wantedBelow();
         double over = hero.wantedBelow() - range;
-        if (hero.full() == 0 || missing <= CLOSE && over <= CLOSE) {
+        if (hero.dark() || missing <= CLOSE && over <= CLOSE) {
             return List.of();
         }
         double wanted = missing > CLOSE ? missing : -over;

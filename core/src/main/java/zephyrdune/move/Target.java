@@ -2,7 +2,7 @@ package zephyrdune.move;
 
 import java.util.List;
 import java.util.stream.Stream;
-import zephyrdune.falloff.BackdropTone;
+import zephyrdune.picture.BackdropTone;
 import zephyrdune.readings.ReadingKind;
 
 /**

@@ -11,11 +11,11 @@ import zephyrdune.table.Panel;
 import zephyrdune.table.TableSet;
 
 /**
- * A level line through the middle of the hero's top, square to the edges that a card cuts into the light: along it strips and patches are
+ * A level line through the middle of the hero's top, or through its brightest patch, square to the edges that a card cuts into the light: along it strips and patches are
  * measured.
  *
  * @param card the number of the card that cuts, or -1 for barn doors
- * @param from the middle of the hero's top, metres
+ * @param from the middle of the hero's top, or its brightest patch under a pattern, metres
  * @param along the line, a level unit vector
  * @param lightToCard along the ray from the middle of the face to the hero, metres; the {@code a} of similar triangles
  * @param cardToHero along the same ray, metres; the {@code b} of similar triangles
@@ -42,7 +42,8 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
         for (int i = 0; i < cards.size(); i++) {
             Card card = cards.get(i);
             if (card.cut().any()) {
-                return of(key, i, card.panels().get(0), card.cut().across(card));
+                return of(key, i, card.panels().get(0), card.cut().across(card))
+                        .map(line -> card.cut().patterned() ? line.through(key.brightest()) : line);
             }
         }
         for (int i = 0; i < cards.size(); i++) {
@@ -107,6 +108,11 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
         }
         double share = (light.getZ() - level) / drop;
         return light.add(past.subtract(light).multiply(share));
+    }
+
+    /** The same, through another place. */
+    private CutLine through(Vector3D place) {
+        return new CutLine(card, place, along, lightToCard, cardToHero, faceSize);
     }
 
     /** A place of the line, metres from the hero's middle. */

@@ -1,88 +1,156 @@
 package zephyrdune.pattern;
 
+import java.util.function.DoubleUnaryOperator;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Cancellation;
+import zephyrdune.table.Holes;
 
 /**
  * The pattern of light that a cut card throws, measured along a {@link CutLine} over three of its repeats about the hero.
  *
  * @param brightest light of the brightest patch over the open light there, 0 to 1
  * @param contrast (max - min) / (max + min)
- * @param peak the middle of the brightest patch nearest to the hero, metres from the hero's middle
- * @param from where it has come half way from the darkest to the brightest, metres from the hero's middle
+ * @param peak the middle of the brightest patch nearest to the line's middle, metres from there
+ * @param from where it has come half way from the darkest to the brightest, metres from the line's middle
  * @param to where it goes below that
  * @param blur from a tenth to nine tenths of that way, the mean of the two sides, metres
  */
 public record Patches(double brightest, double contrast, double peak, double from, double to, double blur) {
 
-    private static final int PLACES = 193;
     private static final double REPEATS = 1.5;
+
+    /** Steps to what similar triangles say is the finest in the pattern; and how many there are at least and at most. */
+    private static final double FINEST = 6;
+
+    private static final int FEWEST = 96;
+    private static final int MOST = 1500;
 
     /** Two patches within this share of each other are equally bright. */
     private static final double ALIKE = 0.02;
 
-    /**
-     * @param pitch of the pattern in the card, metres
-     */
-    public static Patches of(CutLine line, KeyLight key, double pitch) {
-        double thrown = pitch * (line.lightToCard() + line.cardToHero()) / line.lightToCard();
-        double reach = REPEATS * thrown;
-        double step = 2 * reach / (PLACES - 1);
-        double[] light = new double[PLACES];
-        double most = 0;
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < PLACES; i++) {
-            light[i] = line.light(key, -reach + i * step);
-            most = Math.max(most, light[i]);
-            least = Math.min(least, light[i]);
-        }
-        int peak = nearest(light, most - ALIKE * (most - least));
-        double from = crossing(light, peak, -1, least + 0.5 * (most - least));
-        double to = crossing(light, peak, 1, least + 0.5 * (most - least));
-        double blur = (edge(light, peak, -1, least, most) + edge(light, peak, 1, least, most)) / 2;
-        double place = -reach + peak * step;
-        double open = key.openAt(line.at(place), Vector3D.Unit.PLUS_Z);
-        return new Patches(
-                open == 0 ? 0 : most / open,
-                most == 0 ? 0 : (most - least) / (most + least),
-                place,
-                -reach + from * step,
-                -reach + to * step,
-                blur * step);
-    }
+    /** Edges are found to this share of a step, and the brightest and the darkest place to that. */
+    private static final double EXACT = 1e-3;
 
-    /** The place nearest to the middle with at least so much light. */
-    private static int nearest(double[] light, double least) {
-        int middle = light.length / 2;
-        for (int out = 0; out <= middle; out++) {
-            if (light[middle + out] >= least) {
-                return middle + out;
-            }
-            if (light[middle - out] >= least) {
-                return middle - out;
-            }
-        }
-        return middle;
-    }
+    private static final double NEAR = 0.05;
 
-    private static double edge(double[] light, int peak, int side, double least, double most) {
-        double high = crossing(light, peak, side, least + 0.9 * (most - least));
-        double low = crossing(light, peak, side, least + 0.1 * (most - least));
-        return Math.abs(low - high);
-    }
-
-    /** Where the light falls below a level on one side of a place, in steps, between two of them by proportion. */
-    private static double crossing(double[] light, int peak, int side, double level) {
-        for (int i = peak; i + side >= 0 && i + side < light.length; i += side) {
-            if (light[i + side] < level) {
-                double share = (light[i] - level) / (light[i] - light[i + side]);
-                return i + side * Math.max(0, Math.min(1, share));
-            }
-        }
-        return side < 0 ? 0 : light.length - 1;
+    /** Of the holes in the line's card. */
+    public static Patches of(CutLine line, KeyLight key, Holes holes) {
+        double widening = (line.lightToCard() + line.cardToHero()) / line.lightToCard();
+        double blur = line.faceSize() * line.cardToHero() / line.lightToCard();
+        double reach = REPEATS * holes.pitch() * widening;
+        double finest = Math.max(blur, holes.opening() * widening);
+        int half = (int) Math.max(FEWEST, Math.min(MOST, reach / finest * FINEST));
+        return new Profile(at -> line.light(key, at), reach, half)
+                .patches(place -> key.openAt(line.at(place), Vector3D.Unit.PLUS_Z));
     }
 
     public double size() {
         return to - from;
+    }
+
+    /** Light along the line, in steps out to both ends. */
+    private static final class Profile {
+
+        private final DoubleUnaryOperator light;
+        private final double step;
+        private final double[] seen;
+        private final double most;
+        private final double least;
+        private final double peak;
+
+        Profile(DoubleUnaryOperator light, double reach, int half) {
+            this.light = light;
+            step = reach / half;
+            seen = new double[2 * half + 1];
+            int darkest = 0;
+            int brightest = 0;
+            for (int i = 0; i < seen.length; i++) {
+                Cancellation.check();
+                seen[i] = light.applyAsDouble(at(i));
+                brightest = seen[i] > seen[brightest] ? i : brightest;
+                darkest = seen[i] < seen[darkest] ? i : darkest;
+            }
+            least = light.applyAsDouble(extreme(darkest, -1));
+            most = light.applyAsDouble(extreme(brightest, 1));
+            peak = extreme(nearest(seen[brightest] - ALIKE * (seen[brightest] - seen[darkest])), 1);
+        }
+
+        /** The brightest place, or the darkest, within a step of one. */
+        private double extreme(int i, int sign) {
+            double low = at(i) - step;
+            double high = at(i) + step;
+            while (high - low > NEAR * step) {
+                double third = (high - low) / 3;
+                if (sign * light.applyAsDouble(low + third) < sign * light.applyAsDouble(high - third)) {
+                    low += third;
+                } else {
+                    high -= third;
+                }
+            }
+            double found = (low + high) / 2;
+            return sign * light.applyAsDouble(found) > sign * seen[i] ? found : at(i);
+        }
+
+        private double at(int i) {
+            return (i - seen.length / 2) * step;
+        }
+
+        /** The place nearest to the middle with at least so much light. */
+        private int nearest(double enough) {
+            int middle = seen.length / 2;
+            for (int out = 0; out <= middle; out++) {
+                if (seen[middle + out] >= enough) {
+                    return middle + out;
+                }
+                if (seen[middle - out] >= enough) {
+                    return middle - out;
+                }
+            }
+            return middle;
+        }
+
+        Patches patches(DoubleUnaryOperator open) {
+            double without = open.applyAsDouble(peak);
+            double blur =
+                    (Math.abs(crossing(-1, 0.1) - crossing(-1, 0.9)) + Math.abs(crossing(1, 0.1) - crossing(1, 0.9)))
+                            / 2;
+            return new Patches(
+                    without == 0 ? 0 : light.applyAsDouble(peak) / without,
+                    most == 0 ? 0 : (most - least) / (most + least),
+                    peak,
+                    crossing(-1, 0.5),
+                    crossing(1, 0.5),
+                    blur);
+        }
+
+        /** Where the light has fallen to a share of the way from the darkest to the brightest, on one side of the peak. */
+        private double crossing(int side, double share) {
+            double level = least + share * (most - least);
+            double in = peak;
+            double end = side * (seen.length / 2) * step;
+            while (side * (end - in) > 0) {
+                double out = in + side * step;
+                if (light.applyAsDouble(out) < level) {
+                    return between(in, out, level);
+                }
+                in = out;
+            }
+            return end;
+        }
+
+        private double between(double bright, double dark, double level) {
+            double in = bright;
+            double out = dark;
+            while (Math.abs(out - in) > EXACT * step) {
+                double middle = (in + out) / 2;
+                if (light.applyAsDouble(middle) < level) {
+                    out = middle;
+                } else {
+                    in = middle;
+                }
+            }
+            return (in + out) / 2;
+        }
     }
 }

@@ -70,7 +70,7 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
         KeyLight key = KeyLight.of(set);
         Illuminance open = Illuminance.of(key.face().withLuminance(1), Illuminance.FINE);
         Tracer tracer = new Tracer(stage, new Effort(SHADOW_RAYS, 1, Effort.USUAL.reflections()));
-        double hero = key.heroIlluminance() / key.face().luminance() * mix.weight(Layers.KEY, 1);
+        double hero = key.heroIlluminance() / key.face().luminance() * mix.weight(Layers.KEY);
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < POINTS; i++) {
             Cancellation.check();
@@ -92,9 +92,7 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
             tracer.incident(
                     point.getX(), point.getY(), point.getZ(), normal.getX(), normal.getY(), normal.getZ(), seed, look);
             straight += tracer.out[3 * Layers.KEY + 1] / LOOKS;
-            for (int layer = 0; layer < tracer.out.length / 3; layer++) {
-                all += mix.weight(layer, 1) * tracer.out[3 * layer + 1] / LOOKS;
-            }
+            all += mix.light(tracer.out) / LOOKS;
         }
         return new double[] {straight, Math.max(all, Double.MIN_NORMAL)};
     }

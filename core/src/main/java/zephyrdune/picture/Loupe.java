@@ -1,5 +1,6 @@
 package zephyrdune.picture;
 
+import zephyrdune.colour.Luminance;
 import zephyrdune.measure.Stops;
 
 /**
@@ -36,7 +37,7 @@ public record Loupe(double tone, double red, double green, double blue, int owne
         double red = Math.max(0, sum[0] / count);
         double green = Math.max(0, sum[1] / count);
         double blue = Math.max(0, sum[2] / count);
-        double tone = Stops.between(Math.max(DARKEST, Picture.luminance(red, green, blue)), MID_GREY);
+        double tone = Stops.between(Math.max(DARKEST, Luminance.of(red, green, blue)), MID_GREY);
         return new Loupe(tone, red, green, blue, film.guides().owner()[row * film.width() + column]);
     }
 }

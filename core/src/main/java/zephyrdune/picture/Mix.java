@@ -2,18 +2,13 @@ package zephyrdune.picture;
 
 import java.util.Arrays;
 import java.util.Set;
-import zephyrdune.colour.WhiteBalance;
-import zephyrdune.emitter.EmittingFace;
-import zephyrdune.emitter.KeyColour;
+import zephyrdune.colour.Luminance;
 import zephyrdune.exposure.CorrectExposure;
-import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
-import zephyrdune.table.BroadBase;
-import zephyrdune.table.Light;
+import zephyrdune.metering.LayerExposure;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Layers;
 
 /** By how much each layer of a picture counts, in pixel values per unit of luminance: power, exposure and white balance. */
 public final class Mix {
@@ -35,47 +30,25 @@ public final class Mix {
 
     /** The same, for whoever has the set's key at hand. */
     public static Mix of(TableSet set, Set<Integer> off, KeyLight key) {
-        HeroExposure hero = HeroExposure.of(set, key);
-        Light light = set.light();
-        double open = set.exposure().exactShutter();
-        double shutter = light.source().flash() ? 1 : open;
-        // pixel value per unit of luminance of the key at its power
-        double keyWeight =
-                CorrectExposure.pixel(key.face().luminance() * Stops.ratio(-hero.below()) * shutter, hero.correct());
-        double roomWeight = CorrectExposure.pixel(set.ambient().now() * open / Math.PI, hero.correct());
-        WhiteBalance balance = new WhiteBalance(set.exposure().whiteBalance());
-        double[] keyColour = KeyColour.of(set).srgb(balance);
-        double[] roomColour = balance.srgb(set.ambient().colourTemperature());
-        int layers = Layers.count(set.cards().size());
-        Mix mix = new Mix(layers);
-        for (int layer = 0; layer < layers; layer++) {
+        return of(set, off, key, HeroExposure.below(set, key));
+    }
+
+    /** The same at a power, stops below full. */
+    public static Mix of(TableSet set, Set<Integer> off, KeyLight key, double below) {
+        LayerExposure exposure = LayerExposure.of(set, key);
+        double power = Stops.ratio(-below);
+        double correct = set.exposure().correct();
+        Mix mix = new Mix(exposure.layers());
+        for (int layer = 0; layer < exposure.layers(); layer++) {
             if (off.contains(layer)) {
                 continue;
             }
-            double weight = keyWeight;
-            double[] colour = keyColour;
-            if (layer == Layers.AMBIENT) {
-                weight = roomWeight;
-                colour = roomColour;
-            } else if (layer == Layers.BASE) {
-                weight = set.base() instanceof BroadBase base ? base(set, base, key, keyWeight) : 0;
-            }
+            double at = LayerExposure.dimmed(layer) ? power : 1;
             for (int channel = 0; channel < 3; channel++) {
-                mix.weights[3 * layer + channel] = weight * colour[channel];
+                mix.weights[3 * layer + channel] = CorrectExposure.pixel(at * exposure.weight(layer, channel), correct);
             }
         }
         return mix;
-    }
-
-    /** Weight of the base light's face of luminance 1: so bright that it lies as far under the key on the hero as set. */
-    private static double base(TableSet set, BroadBase base, KeyLight key, double keyWeight) {
-        EmittingFace face = EmittingFace.of(base.as(set.light())).withLuminance(1);
-        double perLuminance = Illuminance.uniform(face)
-                .level(key.hero().getX(), key.hero().getY(), key.hero().getZ());
-        double wanted = key.heroIlluminance() * Stops.ratio(-base.under());
-        return perLuminance == 0
-                ? 0
-                : wanted / perLuminance * keyWeight / key.face().luminance();
     }
 
     /** Every layer by itself as it was traced, for lights and a room of luminance 1. */
@@ -85,13 +58,20 @@ public final class Mix {
         return mix;
     }
 
-    /** Layers of light on a matte element, red, green and blue in turn, as one pixel value of green. */
+    /** Layers of light on a matte element, red, green and blue in turn, as one pixel value: how bright white is there. */
     public double light(double[] layers) {
-        double sum = 0;
-        for (int layer = 0; layer < layers.length / 3; layer++) {
-            sum += weight(layer, 1) * layers[3 * layer + 1];
+        double[] sums = new double[3];
+        for (int i = 0; i < layers.length; i++) {
+            sums[i % 3] += weights[i] * layers[i];
         }
-        return Math.max(0, sum);
+        return Math.max(0, Luminance.of(sums[0], sums[1], sums[2]));
+    }
+
+    /** The same of one layer. */
+    public double light(double[] layers, int layer) {
+        int at = 3 * layer;
+        return Luminance.of(
+                weights[at] * layers[at], weights[at + 1] * layers[at + 1], weights[at + 2] * layers[at + 2]);
     }
 
     /** The same mix with one layer alone. */
@@ -119,6 +99,11 @@ public final class Mix {
     /** Pixel value per unit of luminance of one layer, for red, green or blue (0 to 2). */
     public double weight(int layer, int channel) {
         return weights[3 * layer + channel];
+    }
+
+    /** The same of white light. */
+    public double weight(int layer) {
+        return Luminance.of(weight(layer, 0), weight(layer, 1), weight(layer, 2));
     }
 
     public boolean shows(int layer) {

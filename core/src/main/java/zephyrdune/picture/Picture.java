@@ -1,5 +1,6 @@
 package zephyrdune.picture;
 
+import zephyrdune.colour.Luminance;
 import zephyrdune.exposure.Srgb;
 
 /**
@@ -18,11 +19,7 @@ public record Picture(int width, int height, float[] linear) {
 
     /** Relative luminance of a pixel, by the primaries of sRGB (IEC 61966-2-1). */
     public double luminance(int pixel) {
-        return luminance(linear[3 * pixel], linear[3 * pixel + 1], linear[3 * pixel + 2]);
-    }
-
-    static double luminance(double red, double green, double blue) {
-        return 0.2126 * red + 0.7152 * green + 0.0722 * blue;
+        return Luminance.of(linear[3 * pixel], linear[3 * pixel + 1], linear[3 * pixel + 2]);
     }
 
     /** 8-bit sRGB code values (IEC 61966-2-1), three to a pixel. */

@@ -124,9 +124,7 @@ public record Plan(
                             && set.cards().get(line.card()).cut().patterned();
                     if (patterned) {
                         Patches patches = Patches.of(
-                                line,
-                                key,
-                                set.cards().get(line.card()).cut().holes().pitch());
+                                line, key, set.cards().get(line.card()).cut().holes());
                         return patches.contrast() == 0
                                 ? List.<Vector3D>of()
                                 : Stream.of(patches.from(), patches.peak(), patches.peak(), patches.to())

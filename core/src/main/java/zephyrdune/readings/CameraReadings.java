@@ -19,6 +19,7 @@ import zephyrdune.lens.DepthOfField;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.Burying;
 import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredLight;
 import zephyrdune.power.DialMark;
 import zephyrdune.source.BatteryFlash;
 import zephyrdune.table.Ambient;
@@ -45,9 +46,10 @@ final class CameraReadings {
     private CameraReadings() {}
 
     static Reading read(ReadingKind kind, TableSet set, KeyLight key, HeroExposure hero) {
-        boolean dark = hero.full() == 0;
+        boolean dark = hero.dark();
         return switch (kind) {
-            case KEY_EXPOSURE -> Reading.of(KEY_EXPOSURE, hero.key(), key.hero());
+            case KEY_EXPOSURE -> Reading.of(KEY_EXPOSURE, hero.key(), key.brightest());
+            case KEY_SHARE, TABLE_SHARE, ROOM_SHARE, CARD_SHARE, BASE_SHARE, AMBIENT_SHARE -> share(kind, key, hero);
             case POWER -> dark ? Reading.absent(POWER, NO_LIGHT) : power(set, key, hero);
             case OFF_EXPOSURE -> dark ? Reading.absent(OFF_EXPOSURE, NO_LIGHT) : off(set, key, hero);
             case AMBIENT_UNDER_KEY ->
@@ -73,6 +75,23 @@ final class CameraReadings {
         };
     }
 
+    private static Reading share(ReadingKind kind, KeyLight key, HeroExposure hero) {
+        if (!(hero.all() > 0)) {
+            return Reading.absent(kind, NO_LIGHT);
+        }
+        MeteredLight light = hero.light();
+        double share =
+                switch (kind) {
+                    case KEY_SHARE -> hero.share(light.key());
+                    case TABLE_SHARE -> hero.share(light.table());
+                    case ROOM_SHARE -> hero.share(light.room());
+                    case CARD_SHARE -> hero.share(light.cards());
+                    case BASE_SHARE -> hero.share(light.base());
+                    default -> light.ambient() / hero.all();
+                };
+        return Reading.of(kind, share, key.brightest());
+    }
+
     private static Reading power(TableSet set, KeyLight key, HeroExposure hero) {
         DialMark mark = hero.mark(set.light());
         // what a guide number and the known losses make one expect
@@ -94,6 +113,9 @@ final class CameraReadings {
             notes.add(
                     "Full power is %.1f stops short: come closer, open the aperture, raise the ISO, or lose less on the way"
                             .formatted(-hero.wantedBelow()));
+        } else if (light.powerChoice() == PowerChoice.FOLLOWS && hero.light().ambient() >= hero.wanted()) {
+            notes.add(
+                    "The room alone gives the hero what is wanted: close the shutter or the blinds, or work with less of it");
         } else if (light.powerChoice() == PowerChoice.FOLLOWS && hero.wantedBelow() > range + 0.05) {
             notes.add(
                     "The lowest power is %.1f stops too bright: move away, close the aperture, lower the ISO, or add diffusion"
@@ -137,7 +159,7 @@ final class CameraReadings {
     }
 
     private static Reading off(TableSet set, KeyLight key, HeroExposure hero) {
-        return Reading.of(OFF_EXPOSURE, hero.mark(set.light()).remainder(hero.wantedBelow()), key.hero());
+        return Reading.of(OFF_EXPOSURE, hero.off(), key.brightest());
     }
 
     private static Reading room(ReadingKind kind, double stops, TableSet set, HeroExposure hero) {

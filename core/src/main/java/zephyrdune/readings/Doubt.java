@@ -102,7 +102,7 @@ public record Doubt(String field, String words) {
                                     range, light.source().dial().nearest(range).text(), light.power())));
         }
         HeroExposure hero = HeroExposure.of(set, KeyLight.of(set));
-        if (hero.full() > 0 && hero.ambientUnderKey() < 0 && set.ambient().illuminance() <= SUNLIT) {
+        if (!hero.dark() && hero.ambientUnderKey() < 0 && set.ambient().illuminance() <= SUNLIT) {
             doubts.add(new Doubt(
                     "ambient.illuminance",
                     "The room is %.1f stops brighter than the key: it is the key now, and the light only fills; bury it, or turn the light up"

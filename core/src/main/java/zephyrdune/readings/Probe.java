@@ -16,13 +16,16 @@ import static zephyrdune.readings.ReadingKind.SIZE_ALONG;
 import static zephyrdune.readings.ReadingKind.SOLID_ANGLE;
 
 import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.falloff.BackdropTone;
 import zephyrdune.falloff.FallOff;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.illuminance.PointRule;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
+import zephyrdune.picture.BackdropTone;
+import zephyrdune.picture.Mix;
+import zephyrdune.picture.View;
 import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.softness.ApparentSize;
 import zephyrdune.softness.ShadowEdge;
@@ -34,6 +37,8 @@ import zephyrdune.table.TableSet;
 final class Probe {
 
     private static final String COVERED = "Something stands where the shadow would be probed";
+    private static final String OFF_TABLE = "The shadow lies beyond the table's edge";
+    private static final String HIDDEN = "The shadow stays under the dish";
     private static final String NARROW =
             "The beam is too narrow there: one side of the edge is dark even without the dish";
     private static final String KEPT_OFF =
@@ -47,20 +52,24 @@ final class Probe {
     private final TableSet set;
     private final KeyLight key;
     private HeroExposure hero;
+    private Mix mix;
     private Optional<TableShadow> shadow;
     private final ShapingReadings shaping;
 
     Probe(TableSet set) {
         this.set = set;
         key = KeyLight.of(set);
-        shaping = new ShapingReadings(set, key);
+        shaping = new ShapingReadings(set, key, this::hero);
     }
 
     Reading read(ReadingKind kind) {
         return switch (kind) {
             case SIZE_ACROSS, SIZE_ALONG, SOLID_ANGLE -> size(kind);
             case TIP_EDGE, TIP_EDGE_SEEN, SIDE_EDGE, SIDE_EDGE_SEEN, EDGE_TO_RIM, SHADOW_LENGTH, SHADOW_CLOCK ->
-                tableShadow().map(found -> shadow(kind, found)).orElseGet(() -> Reading.absent(kind, noShadow()));
+                tableShadow()
+                        .filter(found -> !found.hidden())
+                        .map(found -> shadow(kind, found))
+                        .orElseGet(() -> Reading.absent(kind, noShadow()));
             case SHADOW_DEPTH -> shadowDepth();
             case FALL_OFF_HERO -> fallOff(kind, FallOff.acrossHero(set, key));
             case FALL_OFF_FRAME -> fallOff(kind, FallOff.acrossFrame(set, key));
@@ -77,6 +86,12 @@ final class Probe {
                                 key.face().centre())
                         .beside("What is stated to be lost", set.light().loss());
             case KEY_EXPOSURE,
+                    KEY_SHARE,
+                    TABLE_SHARE,
+                    ROOM_SHARE,
+                    CARD_SHARE,
+                    BASE_SHARE,
+                    AMBIENT_SHARE,
                     POWER,
                     OFF_EXPOSURE,
                     AMBIENT_UNDER_KEY,
@@ -114,6 +129,13 @@ final class Probe {
         return hero;
     }
 
+    private Mix mix() {
+        if (mix == null) {
+            mix = Mix.of(set, Set.of(), key, hero().below());
+        }
+        return mix;
+    }
+
     private Reading size(ReadingKind kind) {
         ApparentSize size = ApparentSize.from(key.hero(), key.face());
         double distance = key.face().centre().distance(key.hero());
@@ -131,6 +153,9 @@ final class Probe {
     }
 
     private String noShadow() {
+        if (tableShadow().isPresent()) {
+            return HIDDEN;
+        }
         return key.face().centre().getZ() <= set.dish().height()
                 ? "The light is no higher than the rim: the shadow does not end on the table"
                 : "The light is straight above: the shadow lies under the dish";
@@ -145,21 +170,18 @@ final class Probe {
     }
 
     private Reading shadow(ReadingKind kind, TableShadow found) {
-        String onBackdrop = found.tip().getY() > set.backdrop().distance()
-                ? "The tip falls on the backdrop; read as if the table went on"
-                : "";
+        String tipNote = tipNote(found.tip());
         Vector3D foot = Vector3D.of(found.tipEdge().getX(), found.tipEdge().getY(), 0);
         double rimHeight = found.tipEdge().getZ();
         return switch (kind) {
             case TIP_EDGE ->
                 edge(kind, found.atTip().width(), found.tipEdge(), found.tip())
-                        .noting(onBackdrop)
+                        .noting(tipNote)
                         .beside(
                                 "Light's height square to the ray, times rim to table, over light to rim",
                                 tipRule(found));
             case TIP_EDGE_SEEN ->
-                seen(kind, found.atTip(), found.tipEdge(), found.tip())
-                        .noting(onBackdrop.isEmpty() ? leaves() : onBackdrop);
+                seen(kind, found.atTip(), found.tipEdge(), found.tip()).noting(tipNote.isEmpty() ? leaves() : tipNote);
             case SIDE_EDGE ->
                 edge(kind, found.atSide().width(), found.sideEdge(), found.side())
                         .beside("Light's width, times rim to table, over light to rim", sideRule(found));
@@ -168,12 +190,28 @@ final class Probe {
             case EDGE_TO_RIM -> edge(EDGE_TO_RIM, found.atTip().width() / rimHeight, found.tipEdge(), found.tip());
             case SHADOW_LENGTH ->
                 Reading.of(SHADOW_LENGTH, found.length(), foot, found.tip())
-                        .noting(onBackdrop)
+                        .noting(tipNote)
                         .beside(
                                 "Rim's height over the tangent of the light's height angle",
                                 rimHeight / Math.tan(set.light().heightAngle()));
             default -> Reading.of(SHADOW_CLOCK, found.clock(), foot, found.tip());
         };
+    }
+
+    /** Where the tip is not on the table in the frame. */
+    private String tipNote(Vector3D tip) {
+        if (tip.getY() > set.backdrop().distance()) {
+            return "The tip falls on the backdrop; read as if the table went on";
+        }
+        if (!set.tableTop().holds(tip.getX(), tip.getY())) {
+            return "The tip falls beyond the table's edge; read as if the table went on";
+        }
+        return inFrame(tip) ? "" : "The tip is out of the frame";
+    }
+
+    private boolean inFrame(Vector3D place) {
+        Vector3D seen = View.of(set).project(place);
+        return seen.getZ() > 0 && Math.abs(seen.getX() - 0.5) <= 0.5 && Math.abs(seen.getY() - 0.5) <= 0.5;
     }
 
     private static Reading edge(ReadingKind kind, double width, Vector3D thrownBy, Vector3D onTable) {
@@ -188,12 +226,16 @@ final class Probe {
                 .beside("Four fifths of the whole edge", 0.8 * edge.width());
     }
 
-    /** s b / (a sin i), the face's height taken as square to the ray. */
+    /** s b / (a sin i), the face's height taken as square to the ray; where the rim runs askew, with what the face's width adds. */
     private double tipRule(TableShadow found) {
         double a = key.face().centre().distance(found.tipEdge());
         double b = found.tipEdge().distance(found.tip());
         double sine = found.tipEdge().getZ() / b;
-        return 2 * key.face().upHalf().norm() * b / (a * sine);
+        double straight = found.atTip().direction().dot(found.from().normalize());
+        double askew = Math.sqrt(Math.max(0, 1 - straight * straight));
+        double height = 2 * key.face().upHalf().norm();
+        double width = 2 * key.face().acrossHalf().norm();
+        return (height / sine * straight + width * askew) * b / a;
     }
 
     private double sideRule(TableShadow found) {
@@ -203,11 +245,20 @@ final class Probe {
     }
 
     private Reading shadowDepth() {
-        return ShadowDepth.of(set, key)
+        return ShadowDepth.of(set, mix())
                 .filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
+                        .uncertain(depth.error())
                         .noting(dark(depth.place()) ? KEPT_OFF : ""))
-                .orElseGet(() -> Reading.absent(SHADOW_DEPTH, tableShadow().isEmpty() ? noShadow() : COVERED));
+                .orElseGet(() -> Reading.absent(SHADOW_DEPTH, unseen()));
+    }
+
+    private String unseen() {
+        if (tableShadow().isEmpty() || tableShadow().get().hidden()) {
+            return noShadow();
+        }
+        Vector3D from = tableShadow().get().from();
+        return set.tableTop().holds(from.getX(), from.getY()) ? COVERED : OFF_TABLE;
     }
 
     /** Whether cards leave hardly any of the key where a shadow is looked for. */
@@ -223,14 +274,15 @@ final class Probe {
     }
 
     private String backdropNote() {
-        return set.camera().overhead() ? "The backdrop is out of an overhead frame" : "";
+        return inFrame(Vector3D.of(0, set.backdrop().distance(), set.dish().top()))
+                ? ""
+                : "This place of the backdrop is out of the frame";
     }
 
     private Reading backdropTone() {
-        BackdropTone tone = BackdropTone.of(set, key, hero());
-        FallOff behind = FallOff.heroToBackdrop(set, key);
+        BackdropTone tone = BackdropTone.of(set, mix());
         return Double.isFinite(tone.stops())
-                ? Reading.of(BACKDROP_TONE, tone.stops(), behind.to())
+                ? Reading.of(BACKDROP_TONE, tone.stops(), tone.place())
                         .called(tone.name().words())
                         .noting(backdropNote())
                 : Reading.absent(BACKDROP_TONE, NO_LIGHT);

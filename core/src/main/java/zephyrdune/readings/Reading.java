@@ -13,9 +13,19 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param rule what the rule of thumb says, for comparison; nothing is computed from it
  * @param note why there is no value, or what to know about it; may be empty
  * @param places where on the set it was probed, metres
+ * @param uncertainty standard error of a value that was found by sampling, in its unit; absent where it is not worth saying
  */
 public record Reading(
-        ReadingKind kind, OptionalDouble value, String text, Optional<Rule> rule, String note, List<Vector3D> places) {
+        ReadingKind kind,
+        OptionalDouble value,
+        String text,
+        Optional<Rule> rule,
+        String note,
+        List<Vector3D> places,
+        OptionalDouble uncertainty) {
+
+    /** A smaller standard error goes without saying, stops. */
+    public static final double SURE = 0.03;
 
     /**
      * A rule of thumb beside the exact value.
@@ -30,15 +40,16 @@ public record Reading(
     }
 
     static Reading of(ReadingKind kind, double value, Vector3D... places) {
-        return new Reading(kind, OptionalDouble.of(value), "", Optional.empty(), "", List.of(places));
+        return new Reading(
+                kind, OptionalDouble.of(value), "", Optional.empty(), "", List.of(places), OptionalDouble.empty());
     }
 
     static Reading absent(ReadingKind kind, String why) {
-        return new Reading(kind, OptionalDouble.empty(), "", Optional.empty(), why, List.of());
+        return new Reading(kind, OptionalDouble.empty(), "", Optional.empty(), why, List.of(), OptionalDouble.empty());
     }
 
     Reading called(String newText) {
-        return new Reading(kind, value, newText, rule, note, places);
+        return new Reading(kind, value, newText, rule, note, places, uncertainty);
     }
 
     /** With a note; one that has no value keeps the reason for that. */
@@ -46,12 +57,19 @@ public record Reading(
         if (value.isEmpty()) {
             return this;
         }
-        return new Reading(kind, value, text, rule, newNote, places);
+        return new Reading(kind, value, text, rule, newNote, places, uncertainty);
     }
 
     Reading beside(String words, double ruleValue) {
         return Double.isFinite(ruleValue)
-                ? new Reading(kind, value, text, Optional.of(new Rule(words, ruleValue)), note, places)
+                ? new Reading(kind, value, text, Optional.of(new Rule(words, ruleValue)), note, places, uncertainty)
+                : this;
+    }
+
+    /** With its standard error, where that is worth saying. */
+    Reading uncertain(double stops) {
+        return value.isPresent() && stops > SURE
+                ? new Reading(kind, value, text, rule, note, places, OptionalDouble.of(stops))
                 : this;
     }
 }

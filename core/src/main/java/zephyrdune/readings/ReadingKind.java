@@ -82,7 +82,7 @@ public enum ReadingKind {
             Unit.STOP,
             "How much darker the table is in the middle of the dish's shadow than it would be without the dish, with "
                     + "all light: key, table, walls, cards, room.",
-            "log2(E without the dish / E), each the mean of traced samples; sure to about 0.1 stop",
+            "log2(E without the dish / E), each the mean of traced samples, looked at until it is sure or says how unsure",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "A white card opposite the light, nearer walls or more room light lift it; a bigger light too"),
     FALL_OFF_HERO(
@@ -109,8 +109,9 @@ public enum ReadingKind {
     BACKDROP_TONE(
             "Backdrop tone",
             Unit.STOP,
-            "How bright the backdrop comes out by the key alone, from mid grey (18 %).",
-            "log2(reflectance / 0.18) + backdrop level + exposure",
+            "How bright the backdrop comes out straight behind the hero, by all light and as the camera sees its surface, from "
+                    + "mid grey (18 %).",
+            "log2(pixel value / 0.18), the mean of traced looks at a patch",
             "ISO 2720:1974 for the exposure; names of tones common practice, no published source",
             "A backdrop farther away or of another surface, or a nearer light"),
     POINT_RULE_ERROR(
@@ -138,16 +139,60 @@ public enum ReadingKind {
     KEY_EXPOSURE(
             "Key on the hero",
             Unit.LUX_SECOND,
-            "Light of the key on the hero's lit top while the shutter is open, at the power it is at.",
-            "E t, or the integral of E over the flash",
+            "The light's exposure of the hero's lit top at the power it is at, straight and by way of table, walls, cards and base: "
+                    + "what an incident meter there reads of it.",
+            "E t, or the integral of E over the flash, the mean of traced samples",
             "ISO 2720:1974",
             "Power, distance, losses on the way, and for an LED the shutter"),
+    KEY_SHARE(
+            "Straight from the light",
+            Unit.RATIO,
+            "Share of the hero's light, as a meter on its lit top has it, that comes straight from the light. The rest comes "
+                    + "by other ways, and a move of the light changes those otherwise.",
+            "H straight / H of all light, each the mean of traced samples",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "Cards, walls and room light near the hero lower it"),
+    TABLE_SHARE(
+            "By way of the table",
+            Unit.RATIO,
+            "Share of the hero's light that comes by way of table, dishes and backdrop.",
+            "H by the table / H of all light",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "A paler table, a nearer or paler backdrop"),
+    ROOM_SHARE(
+            "By way of the walls",
+            Unit.RATIO,
+            "Share of the hero's light that comes by way of the room's walls and ceiling.",
+            "H by the walls / H of all light",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "Nearer or paler walls, a light that spills"),
+    CARD_SHARE(
+            "By way of the cards",
+            Unit.RATIO,
+            "Share of the hero's light that comes by way of the cards.",
+            "H by the cards / H of all light",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "Nearer, larger or paler cards"),
+    BASE_SHARE(
+            "From the base light",
+            Unit.RATIO,
+            "Share of the hero's light that comes from the base light.",
+            "H by the base / H of all light",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
+            "How far under the key the base is set"),
+    AMBIENT_SHARE(
+            "From the room's own light",
+            Unit.RATIO,
+            "Share of the hero's light that the room's own lamps and windows give while the shutter is open.",
+            "H of the room / H of all light",
+            "ISO 2720:1974",
+            "A shorter shutter under a flash; blinds"),
     POWER(
             "Power",
             Unit.STOP,
             "What to set on the light's own control so that the hero is exposed as wanted, in stops from "
                     + "full power.",
-            "log2(H wanted / H at full power), H wanted = C N² 2^bias / S, C = 250 lx s",
+            "log2((H wanted - H room) / H at full power by all ways), H wanted = C N² 2^bias / S, C = 250 lx s",
             "ISO 2720:1974; guide numbers ISO 1230",
             "A nearer light, a wider aperture or a higher speed needs less"),
     OFF_EXPOSURE(
@@ -161,7 +206,7 @@ public enum ReadingKind {
             "Room under the key",
             Unit.STOP,
             "The room's light in the frame against the key's: negative is dimmer. It fills the shadows.",
-            "log2(E room t / H key); for an LED key the time cancels",
+            "log2(H room / H key), both as traced; for an LED key the time cancels",
             "ISO 2720:1974",
             "With a flash: shutter, and power with aperture or speed. With an LED: power or distance alone"),
     AMBIENT_FRAME(
@@ -195,9 +240,9 @@ public enum ReadingKind {
     LIT_TO_SHADOW(
             "Lit side to shadow side",
             Unit.STOP,
-            "How much darker the hero's side away from the key is than its side towards it: two upright surfaces at half its "
-                    + "height, with all light.",
-            "log2(E lit side / E shadow side), each the mean of traced samples; sure to about 0.1 stop",
+            "How much darker the hero's side away from the key is than its side towards it: its outline at half its height, "
+                    + "straight under the key and straight opposite, with all light.",
+            "log2(E lit side / E shadow side), each the mean of traced samples, looked at until it is sure or says how unsure",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "A card opposite the key, nearer or larger, lifts the shadow side; a black one takes from it"),
     LIT_TO_SHADOW_BARE(
@@ -274,7 +319,7 @@ public enum ReadingKind {
             "Base against the key",
             Unit.STOP,
             "Light of the base on the hero's lit top against the key's: negative is dimmer. Soft sun is one stop under.",
-            "log2(E base / E key)",
+            "log2(H base, by all ways / H key, straight)",
             "Soft sun: common practice, no published source",
             "How far under the key the base is set"),
     BASE_EDGE(
@@ -303,6 +348,14 @@ public enum ReadingKind {
 
     public String title() {
         return title;
+    }
+
+    /** Whether it is found by traced samples, and so sure to about {@link Reading#SURE} alone. */
+    public boolean sampled() {
+        return switch (this) {
+            case SHADOW_DEPTH, BACKDROP_TONE, LIT_TO_SHADOW, LIT_TO_SHADOW_BARE, CARD_LIFT -> true;
+            default -> false;
+        };
     }
 
     public Unit unit() {

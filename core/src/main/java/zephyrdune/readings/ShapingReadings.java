@@ -6,10 +6,15 @@ import static zephyrdune.readings.ReadingKind.CARD_TINT;
 import static zephyrdune.readings.ReadingKind.PATTERN_GONE;
 
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Stops;
+import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredLight;
 import zephyrdune.pattern.CutLine;
 import zephyrdune.pattern.Patches;
 import zephyrdune.pattern.Strip;
@@ -31,12 +36,14 @@ final class ShapingReadings {
 
     private final TableSet set;
     private final KeyLight key;
+    private final Supplier<HeroExposure> hero;
     private Optional<Fill> fill;
     private Optional<CutLine> line;
     private Strip strip;
     private Patches patches;
 
-    ShapingReadings(TableSet set, KeyLight key) {
+    ShapingReadings(TableSet set, KeyLight key, Supplier<HeroExposure> hero) {
+        this.hero = hero;
         this.set = set;
         this.key = key;
     }
@@ -57,20 +64,35 @@ final class ShapingReadings {
             return Reading.absent(kind, "No card fills or takes away here; stand one opposite the light");
         }
         if (fill == null) {
-            fill = Fill.of(set, key);
+            fill = Fill.of(set, key, hero.get().below(), Set.of());
         }
         if (fill.isEmpty()) {
             return Reading.absent(kind, OVERHEAD);
         }
         Fill found = fill.get();
         return switch (kind) {
-            case LIT_TO_SHADOW -> finite(kind, found.litToShadow(), found.lit(), found.shadow());
-            case LIT_TO_SHADOW_BARE -> finite(kind, found.litToShadowBare(), found.lit(), found.shadow());
-            case CARD_LIFT -> finite(kind, found.lift(), found.shadow()).noting(taking(found));
+            case LIT_TO_SHADOW ->
+                finite(
+                                kind,
+                                found.litToShadow(),
+                                found.lit().place(),
+                                found.shadow().place())
+                        .uncertain(found.with().error());
+            case LIT_TO_SHADOW_BARE ->
+                finite(
+                                kind,
+                                found.litToShadowBare(),
+                                found.lit().place(),
+                                found.shadow().place())
+                        .uncertain(found.bare().error());
+            case CARD_LIFT ->
+                finite(kind, found.lift(), found.shadow().place())
+                        .noting(taking(found))
+                        .uncertain(Math.hypot(found.with().error(), found.bare().error()));
             default ->
                 Double.isNaN(found.tint())
                         ? Reading.absent(CARD_TINT, "The cards send hardly any light to the shadow side")
-                        : Reading.of(CARD_TINT, found.tint(), found.shadow());
+                        : Reading.of(CARD_TINT, found.tint(), found.shadow().place());
         };
     }
 
@@ -168,7 +190,7 @@ final class ShapingReadings {
                     : Reading.absent(kind, "The light is smaller than the pattern's repeat: it shows from anywhere");
         }
         if (patches == null) {
-            patches = Patches.of(found, key, holes.pitch());
+            patches = Patches.of(found, key, holes);
         }
         if (patches.contrast() == 0) {
             return Reading.absent(kind, "The pattern does not fall on the hero");
@@ -202,7 +224,12 @@ final class ShapingReadings {
             return Reading.absent(kind, "There is no base light in this set");
         }
         if (kind == BASE_UNDER_KEY) {
-            return Reading.of(kind, -base.under(), key.hero());
+            MeteredLight light = hero.get().light();
+            double stops = Stops.between(light.base(), light.key());
+            return Double.isFinite(stops)
+                    ? Reading.of(kind, stops, key.brightest())
+                            .beside("As it is set, by straight light alone", -base.under())
+                    : Reading.absent(kind, "One of the two does not reach the hero's top");
         }
         return TableShadow.of(set.dish(), EmittingFace.of(base.as(set.light())))
                 .filter(shadow -> Double.isFinite(shadow.atTip().tenToNinety()))

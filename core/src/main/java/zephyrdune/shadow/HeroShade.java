@@ -22,7 +22,7 @@ public record HeroShade(int prop, double share) {
     private static final int RAYS = 32;
     private static final double OUT = 0.6;
 
-    /** Places on the hero's top, as shares of its radius. */
+    /** Places on the hero's top, as shares of the way out to its outline. */
     private static final double[][] PLACES = {{0, 0}, {OUT, 0}, {-OUT, 0}, {0, OUT}, {0, -OUT}};
 
     /** The prop that keeps most of the key off the hero, if one does at all. */
@@ -49,11 +49,12 @@ public record HeroShade(int prop, double share) {
 
     private static double light(TableSet set) {
         Tracer tracer = new Tracer(Stage.of(set), Effort.direct(RAYS));
-        double radius = set.dish().radius();
+        double right = set.dish().out(1, 0);
+        double back = set.dish().out(0, 1);
         double sum = 0;
         for (double[] place : PLACES) {
             Cancellation.check();
-            tracer.incident(place[0] * radius, place[1] * radius, set.dish().height(), 0, 0, 1, 1, 0);
+            tracer.incident(place[0] * right, place[1] * back, set.dish().height(), 0, 0, 1, 1, 0);
             sum += tracer.out[3 * Layers.KEY + 1];
         }
         return sum;

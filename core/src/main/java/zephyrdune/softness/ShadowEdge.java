@@ -75,6 +75,11 @@ public final class ShadowEdge {
         return samples;
     }
 
+    /** Of the line on the surface that it is measured along, out of the shadow. */
+    public Vector3D direction() {
+        return direction;
+    }
+
     /** Where the plane through a point and the edge meets the line, metres along it; infinite or behind when it does not. */
     public double meets(Vector3D point) {
         Vector3D q = point.subtract(onEdge);

@@ -10,11 +10,13 @@ import zephyrdune.table.Rim;
 import zephyrdune.table.TableSet;
 
 /**
- * The shadow of the hero's rim on the table top, where its edge is thrown by the rim's farthest point from the light
- * (the tip) and by the rim's point square to that (the side).
+ * The shadow of the hero's rim on the table top, where its edge is thrown by the rim's point straight behind the axis as the light sees
+ * it (the tip), and by the rim's point farthest to the side.
  *
- * <p>The rim is taken as straight along its tangent at the point that throws the edge; see {@link ShadowEdge}.
+ * <p>The rim is taken as straight along its tangent at the point that throws the edge, and the edge is measured square to that; see
+ * {@link ShadowEdge}.
  *
+ * @param from where the shadow comes out from under the dish, straight behind the axis
  * @param tipEdge the point of the rim that throws the tip
  * @param tip where the ray from the face's centre past that point meets the table
  * @param length from under the rim's point to the tip, metres
@@ -24,6 +26,7 @@ import zephyrdune.table.TableSet;
  * @param atSide the edge at the side, across the shadow
  */
 public record TableShadow(
+        Vector3D from,
         Vector3D tipEdge,
         Vector3D tip,
         double length,
@@ -48,11 +51,12 @@ public record TableShadow(
         }
         double awayX = -centre.getX() / level;
         double awayY = -centre.getY() / level;
+        Vector3D from = Vector3D.of(awayX, awayY, 0).multiply(dish.out(awayX, awayY));
         TableShadow longest = null;
         for (Rim rim : dish.rims()) {
             if (rim.height() > 0 && centre.getZ() > rim.height()) {
-                TableShadow shadow = of(face, rim, awayX, awayY);
-                if (longest == null || shadow.reach(awayX, awayY) > longest.reach(awayX, awayY)) {
+                TableShadow shadow = of(face, rim, from, awayX, awayY);
+                if (longest == null || shadow.tip.norm() > longest.tip.norm()) {
                     longest = shadow;
                 }
             }
@@ -81,19 +85,26 @@ public record TableShadow(
                 .toList();
     }
 
-    private static TableShadow of(EmittingFace face, Rim rim, double awayX, double awayY) {
+    /** Whether all of it lies under the dish. */
+    public boolean hidden() {
+        return tip.norm() <= from.norm();
+    }
+
+    private static TableShadow of(EmittingFace face, Rim rim, Vector3D from, double awayX, double awayY) {
         Vector3D centre = face.centre();
         Vector3D away = Vector3D.of(awayX, awayY, 0);
         Vector3D beside = Vector3D.of(-awayY, awayX, 0);
-        Vector3D tipEdge = away.multiply(rim.reach(awayX, awayY)).add(UP.multiply(rim.height()));
-        Vector3D sideEdge = beside.multiply(rim.reach(-awayY, awayX)).add(UP.multiply(rim.height()));
+        Vector3D tipEdge = away.multiply(rim.out(awayX, awayY)).add(UP.multiply(rim.height()));
+        Vector3D facing = rim.facing(awayX, awayY);
+        Vector3D sideEdge = rim.farthest(-awayY, awayX);
         Vector3D tip = onTable(centre, tipEdge);
         Vector3D side = onTable(centre, sideEdge);
         return new TableShadow(
+                from,
                 tipEdge,
                 tip,
                 Math.hypot(tip.getX() - tipEdge.getX(), tip.getY() - tipEdge.getY()),
-                new ShadowEdge(face, tipEdge, beside, tip, away, UP),
+                new ShadowEdge(face, tipEdge, UP.cross(facing), tip, facing, UP),
                 sideEdge,
                 side,
                 new ShadowEdge(face, sideEdge, away, side, beside, UP));
@@ -106,9 +117,5 @@ public record TableShadow(
                 source.getX() + share * (edge.getX() - source.getX()),
                 source.getY() + share * (edge.getY() - source.getY()),
                 0);
-    }
-
-    private double reach(double awayX, double awayY) {
-        return tip.getX() * awayX + tip.getY() * awayY;
     }
 }

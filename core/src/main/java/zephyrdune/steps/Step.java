@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.metering.HeroExposure;
+import zephyrdune.picture.Mix;
 import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
@@ -84,12 +85,15 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
 
     private static Step of(Kind kind, TableSet set, Set<Integer> off) {
         KeyLight key = KeyLight.of(set);
+        double below = HeroExposure.below(set, key);
         return new Step(
                 kind,
                 set,
                 off,
-                finite(Fill.of(set, key, off).map(Fill::litToShadow).orElse(Double.NaN)),
-                finite(ShadowDepth.of(set, key, off).map(ShadowDepth::stops).orElse(Double.NaN)));
+                finite(Fill.of(set, key, below, off).map(Fill::litToShadow).orElse(Double.NaN)),
+                finite(ShadowDepth.of(set, Mix.of(set, off, key, below))
+                        .map(ShadowDepth::stops)
+                        .orElse(Double.NaN)));
     }
 
     private static OptionalDouble finite(double stops) {

@@ -1,5 +1,6 @@
 package zephyrdune.table;
 
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -34,6 +35,18 @@ public sealed interface Dish
     /** Height of the highest point, in metres. */
     default double height() {
         return rims().stream().mapToDouble(Rim::height).max().orElseThrow();
+    }
+
+    /** From its axis to its outline, seen from above, in the level direction (dx, dy), a unit vector. Metres. */
+    default double out(double dx, double dy) {
+        return widest(dx, dy).out(dx, dy);
+    }
+
+    /** The edge that is its outline, seen from above, in the level direction (dx, dy). */
+    default Rim widest(double dx, double dy) {
+        return rims().stream()
+                .max(Comparator.comparingDouble(rim -> rim.out(dx, dy)))
+                .orElseThrow();
     }
 
     /** Radius of the smallest upright cylinder round the axis that holds the dish, in metres. */

@@ -16,6 +16,9 @@ public record Rim(double halfWidth, double halfDepth, double height, boolean rou
 
     private static final int OUTLINE_POINTS = 48;
 
+    /** A direction this close to square to a side has no farthest corner. */
+    private static final double EVEN = 1e-9;
+
     static Rim circle(double diameter, double height) {
         return new Rim(diameter / 2, diameter / 2, height, true);
     }
@@ -28,9 +31,35 @@ public record Rim(double halfWidth, double halfDepth, double height, boolean rou
         return new Rim(width / 2, depth / 2, height, false);
     }
 
-    /** How far the edge reaches from the axis in the level direction (dx, dy), a unit vector. Metres. */
-    public double reach(double dx, double dy) {
-        return round ? Math.hypot(dx * halfWidth, dy * halfDepth) : Math.abs(dx) * halfWidth + Math.abs(dy) * halfDepth;
+    /** From the axis to the edge in the level direction (dx, dy), a unit vector. Metres. */
+    public double out(double dx, double dy) {
+        double across = Math.abs(dx) / halfWidth;
+        double deep = Math.abs(dy) / halfDepth;
+        return 1 / (round ? Math.hypot(across, deep) : Math.max(across, deep));
+    }
+
+    /** Which way the edge faces where the level direction (dx, dy) from the axis meets it, a level unit vector. */
+    public Vector3D facing(double dx, double dy) {
+        if (round) {
+            return Vector3D.Unit.from(dx / (halfWidth * halfWidth), dy / (halfDepth * halfDepth), 0);
+        }
+        return Math.abs(dx) / halfWidth > Math.abs(dy) / halfDepth
+                ? Vector3D.of(Math.signum(dx), 0, 0)
+                : Vector3D.of(0, Math.signum(dy), 0);
+    }
+
+    /** The place on the edge that lies farthest in the level direction (dx, dy), a unit vector. Metres. */
+    public Vector3D farthest(double dx, double dy) {
+        if (round) {
+            double far = Math.hypot(dx * halfWidth, dy * halfDepth);
+            return Vector3D.of(dx * halfWidth * halfWidth / far, dy * halfDepth * halfDepth / far, height);
+        }
+        return Vector3D.of(side(dx) * halfWidth, side(dy) * halfDepth, height);
+    }
+
+    /** Which of two corners is the farther; 0, the middle between them, where both are. */
+    private static double side(double way) {
+        return Math.abs(way) < EVEN ? 0 : Math.signum(way);
     }
 
     /** Points round the edge, metres; for a circle or an oval, evenly spaced in turn. */

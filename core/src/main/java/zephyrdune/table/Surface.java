@@ -1,5 +1,6 @@
 package zephyrdune.table;
 
+import zephyrdune.colour.Luminance;
 import zephyrdune.table.Relief.Pattern;
 
 /**
@@ -68,7 +69,7 @@ public enum Surface {
 
     /** Reflectance of white light, by the luminance weights of linear sRGB (IEC 61966-2-1). */
     public double luminous() {
-        return 0.2126 * red + 0.7152 * green + 0.0722 * blue;
+        return Luminance.of(red, green, blue);
     }
 
     public Finish finish() {

@@ -29,4 +29,9 @@ public record TableTop(
         Objects.requireNonNull(surface);
         LIMITS.require(left, right, behind, before);
     }
+
+    /** Whether a place seen from above is on it. */
+    public boolean holds(double x, double y) {
+        return x >= -left && x <= right && y >= -before && y <= behind;
+    }
 }

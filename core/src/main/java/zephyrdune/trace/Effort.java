@@ -6,7 +6,8 @@ package zephyrdune.trace;
  * @param shadowRays towards each light from what the eye sees
  * @param paths of reflected light followed from there
  * @param reflections followed at most along a path; from the third on each goes on only as likely as it matters
- * @param exact whether what cards leave of the key is worked out, not sampled, on matte surfaces up to the second of a path: for readings
+ * @param exact whether what cards leave of the key is worked out, not sampled, on the first surface of a path if it is matte, and its open
+ *     light on the second: for readings
  */
 public record Effort(int shadowRays, int paths, int reflections, boolean exact) {
 

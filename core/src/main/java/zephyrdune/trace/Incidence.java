@@ -1,5 +1,6 @@
 package zephyrdune.trace;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Ray;
@@ -10,90 +11,130 @@ import zephyrdune.table.Panel;
 import zephyrdune.table.TableSet;
 
 /**
- * All light on a matte element, layer by layer, for readings. What cards leave of the key is exact; other surfaces are looked for both
- * evenly all round and in the directions of the cards, weighed by the balance heuristic (E. Veach and L. J. Guibas, SIGGRAPH 1995).
+ * All light on a matte element, layer by layer, for readings: in rounds, until it is sure enough. What cards leave of the key is exact;
+ * other surfaces are looked for both evenly all round and in the directions of the cards, weighed by the balance heuristic (E. Veach and
+ * L. J. Guibas, SIGGRAPH 1995).
  */
 public final class Incidence {
 
     private static final int SEED = 1619;
+    private static final int CARD_SEED = 2718;
     private static final int ROUND = 2;
-    private static final int TO_CARDS = 3;
+    private static final int TO_CARD = 3;
 
-    private final Stage stage;
+    /** Directions looked at all round in one round; to every flat part of a card a third as many, and to all of them no more. */
+    private static final int LOOKS = 256;
+
+    /** Rays towards each face in one round, to find what stands in its way. */
+    private static final int SHADOW_RAYS = 256;
+
     private final List<Panel> panels;
+    private final Vector3D place;
+    private final Vector3D normal;
+    private final Vector3D first;
+    private final Vector3D second;
+    private final Vector3D start;
+    private final int toEach;
+    private final List<double[]> rounds = new ArrayList<>();
+    private final Tracer straightOn;
+    private final Tracer tracer;
+    private final Numbers numbers = new Numbers();
+    private final Ray ray = new Ray();
 
     /**
+     * Of one element.
+     *
      * @param stage of the set, or of the set without its hero
      */
-    public Incidence(TableSet set, Stage stage) {
-        this.stage = stage;
+    public Incidence(TableSet set, Stage stage, Vector3D place, Vector3D normal) {
+        this.place = place;
+        this.normal = normal;
+        first = normal.orthogonal();
+        second = normal.cross(first);
+        start = place.add(normal.multiply(Stage.SKIN));
         panels = set.cards().stream().map(Card::panels).flatMap(List::stream).toList();
+        toEach = LOOKS / Math.max(3, panels.size());
+        straightOn = new Tracer(stage, new Effort(SHADOW_RAYS, 1, Effort.USUAL.reflections(), true));
+        tracer = new Tracer(stage, new Effort(1, 1, Effort.USUAL.reflections(), true));
     }
 
     /**
-     * Illuminance of every layer, red, green and blue in turn, for lights of luminance 1 and a room of luminance 1.
-     *
-     * @param round directions looked at all round; to every flat part of a card a third as many, and to all of them no more
+     * Illuminance of every layer, red, green and blue in turn, for lights of luminance 1 and a room of luminance 1: by all rounds so far,
+     * at least one.
      */
-    public double[] at(Vector3D place, Vector3D normal, int round) {
-        Tracer tracer = new Tracer(stage, new Effort(round, 1, Effort.USUAL.reflections(), true));
-        double[] start = place.add(normal.multiply(Stage.SKIN)).toArray();
-        double[] up = normal.toArray();
-        tracer.straightIncident(place.getX(), place.getY(), place.getZ(), up[0], up[1], up[2], SEED, 0);
-        double[] sums = tracer.out.clone();
-        Numbers numbers = new Numbers();
+    public double[] light() {
+        if (rounds.isEmpty()) {
+            more();
+        }
+        double[] light = new double[rounds.get(0).length];
+        for (double[] round : rounds) {
+            for (int i = 0; i < light.length; i++) {
+                light[i] += round[i] / rounds.size();
+            }
+        }
+        return light;
+    }
+
+    /** The same by each round. */
+    public List<double[]> rounds() {
+        return List.copyOf(rounds);
+    }
+
+    /** How many rounds there are. */
+    public int size() {
+        return rounds.size();
+    }
+
+    /** One round more. */
+    public void more() {
+        int before = rounds.size();
+        straightOn.straightIncident(
+                place.getX(), place.getY(), place.getZ(), normal.getX(), normal.getY(), normal.getZ(), SEED, before);
+        double[] sums = straightOn.out.clone();
         numbers.of(SEED);
-        Ray ray = new Ray();
-        int each = round / Math.max(3, panels.size());
-        Vector3D first = normal.orthogonal();
-        Vector3D second = normal.cross(first);
-        tracer = new Tracer(stage, new Effort(1, 1, Effort.USUAL.reflections(), true));
-        for (int i = 0; i < round; i++) {
+        for (int i = 0; i < LOOKS; i++) {
             Cancellation.check();
-            numbers.at(ROUND, i);
+            int index = before * LOOKS + i;
+            numbers.at(ROUND, index);
             double out = Math.sqrt(numbers.first);
             double along = out * Turn.cosine(numbers.second);
             double across = out * Turn.sine(numbers.second);
             double above = Math.sqrt(Math.max(0, 1 - numbers.first));
-            Vector3D way = first.multiply(along).add(second.multiply(across)).add(normal.multiply(above));
-            ray.set(start[0], start[1], start[2], way.getX(), way.getY(), way.getZ());
-            add(tracer, ray, up, round, each, i, sums);
+            look(first.multiply(along).add(second.multiply(across)).add(normal.multiply(above)), SEED, index, sums);
         }
-        int index = round;
         for (int k = 0; k < panels.size(); k++) {
             Panel panel = panels.get(k);
-            for (int i = 0; i < each; i++, index++) {
+            for (int i = 0; i < toEach; i++) {
                 Cancellation.check();
-                numbers.at(TO_CARDS + k, i);
+                int index = before * toEach + i;
+                numbers.at(TO_CARD + k, index);
                 Vector3D on = panel.at(
                         (2 * numbers.first - 1) * panel.halfWidth(), (2 * numbers.second - 1) * panel.halfHeight());
-                Vector3D way = on.subtract(place).normalize();
-                ray.set(start[0], start[1], start[2], way.getX(), way.getY(), way.getZ());
-                add(tracer, ray, up, round, each, index, sums);
+                look(on.subtract(place).normalize(), CARD_SEED + k, index, sums);
             }
         }
-        return sums;
+        rounds.add(sums);
     }
 
-    private void add(Tracer tracer, Ray ray, double[] up, int round, int each, int index, double[] sums) {
-        double cosine = ray.dx * up[0] + ray.dy * up[1] + ray.dz * up[2];
+    private void look(Vector3D way, int seed, int index, double[] sums) {
+        double cosine = way.dot(normal);
         if (cosine <= 0) {
             return;
         }
-        double likely = round * cosine / Math.PI;
+        ray.set(start.getX(), start.getY(), start.getZ(), way.getX(), way.getY(), way.getZ());
+        double likely = LOOKS * cosine / Math.PI;
         for (Panel panel : panels) {
-            likely += each * likely(panel, ray);
+            likely += toEach * likely(panel, way);
         }
-        tracer.arriving(ray, SEED, index);
+        tracer.arriving(ray, seed, index);
         for (int i = 0; i < sums.length; i++) {
             sums[i] += tracer.out[i] * cosine / likely;
         }
     }
 
     /** How likely a direction is picked towards a panel, per steradian: evenly over its area. */
-    private static double likely(Panel panel, Ray ray) {
-        Vector3D way = Vector3D.of(ray.dx, ray.dy, ray.dz);
-        Vector3D from = Vector3D.of(ray.ox, ray.oy, ray.oz).subtract(panel.centre());
+    private double likely(Panel panel, Vector3D way) {
+        Vector3D from = start.subtract(panel.centre());
         double facing = way.dot(panel.normal());
         double t = -from.dot(panel.normal()) / facing;
         if (!(t > 0) || Double.isInfinite(t)) {

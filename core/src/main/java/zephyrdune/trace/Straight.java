@@ -62,9 +62,15 @@ final class Straight {
 
     private void sample(Place at, FaceLight light, int dimension, int looks, int first) {
         Material material = at.material;
-        if (light.past != null && at.reflections <= 1 && !material.metal() && !material.coated()) {
-            pastCards(at, light, dimension, looks, first);
-            return;
+        if (light.past != null && !material.metal() && !material.coated()) {
+            if (at.reflections == 0) {
+                pastCards(at, light, dimension, looks, first);
+                return;
+            }
+            if (at.reflections == 1 && light.uniform) {
+                lessBlocked(at, light, dimension, first);
+                return;
+            }
         }
         boolean exact = !material.metal() && at.reflections == 0 && light.uniform;
         double even = exact ? light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz) : 0;
@@ -185,6 +191,31 @@ final class Straight {
         matteRed -= share * red;
         matteGreen -= share * green;
         matteBlue -= share * blue;
+    }
+
+    /** The exact open light, less what one ray finds blocked. */
+    private void lessBlocked(Place at, FaceLight light, int dimension, int first) {
+        double all = light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        if (all == 0) {
+            return;
+        }
+        matteRed = all / Math.PI;
+        matteGreen = matteRed;
+        matteBlue = matteRed;
+        stage.gather(at.x, at.y, at.z, light, between);
+        if (between.nothing()) {
+            return;
+        }
+        light.fit(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        numbers.choose(dimension);
+        numbers.next(first);
+        if (light.look(numbers.first, numbers.second, true, at)) {
+            pass(at, light, false, true);
+            double given = light.given * light.luminance / Math.PI;
+            matteRed -= given * (1 - passed[0]);
+            matteGreen -= given * (1 - passed[1]);
+            matteBlue -= given * (1 - passed[2]);
+        }
     }
 
     /** Whether light that comes along a ray to a face was left for that ray alone to find. */

@@ -5,17 +5,17 @@ import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.table.Sets.box;
 import static zephyrdune.table.Sets.chowder;
 
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.metering.HeroExposure;
-import zephyrdune.table.Backdrop;
+import zephyrdune.picture.View;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
-import zephyrdune.table.Exposure;
 import zephyrdune.table.Light;
 import zephyrdune.table.Sets;
-import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
+import zephyrdune.table.TextSpace;
 
 /** Fall-off against the laws of photometry in the cases where those are simple. */
 public class FallOffTest {
@@ -99,31 +99,22 @@ public class FallOffTest {
         assertThat(FallOff.heroToBackdrop(set, key).to().getY()).isEqualTo(1.2);
     }
 
+    /** Where the ends of the frame's middle row, moved, lie on the table as the thin lens projects them. */
     @Test
-    public void backdropToneIsReflectanceLightAndExposureTogether() {
-        TableSet set = chowder().withBackdrop(new Backdrop(1.2, 2, 1.5, Surface.GREY_PAPER));
-        KeyLight key = KeyLight.of(set);
-        HeroExposure hero = HeroExposure.of(set, key);
-        double level = FallOff.heroToBackdrop(set, key).stops();
-        // 18 % paper under a correct exposure of the hero: its tone is its light's level
-        assertThat(BackdropTone.of(set, key, hero).stops()).isCloseTo(level, within(1e-4));
-        TableSet bright = set.withExposure(new Exposure(5.6, 1 / 125.0, 400, 1 / 200.0, 1.5, 5500));
-        assertThat(BackdropTone.of(bright, key, HeroExposure.of(bright, key)).stops())
-                .isCloseTo(level + 1.5, within(1e-4));
-        TableSet clay = set.withBackdrop(new Backdrop(1.2, 2, 1.5, Surface.CLAY));
-        double luminous = 0.2126 * 0.42 + 0.7152 * 0.20 + 0.0722 * 0.12;
-        assertThat(BackdropTone.of(clay, key, hero).stops())
-                .isCloseTo(level + Math.log(luminous / 0.18) / Math.log(2), within(1e-9));
-    }
-
-    @Test
-    public void tonesHaveTheNearestName() {
-        assertThat(new BackdropTone(-7).name()).isEqualTo(BackdropTone.Name.BLACK);
-        assertThat(new BackdropTone(-3.1).name()).isEqualTo(BackdropTone.Name.BLACK);
-        assertThat(new BackdropTone(-2.9).name()).isEqualTo(BackdropTone.Name.DARK_GREY);
-        assertThat(new BackdropTone(0.2).name()).isEqualTo(BackdropTone.Name.MID_GREY);
-        assertThat(new BackdropTone(1).name()).isEqualTo(BackdropTone.Name.LIGHT_GREY);
-        assertThat(new BackdropTone(3).name()).isEqualTo(BackdropTone.Name.WHITE);
+    public void aMovedFrameIsReadWhereItIs() {
+        for (CameraAngle angle : new CameraAngle[] {CameraAngle.OVERHEAD, CameraAngle.FORTY_FIVE}) {
+            Camera still = new Camera(angle, 0.085, 0.036, 0.024, 0.4);
+            Camera moved = new Camera(angle.elevation(), 0.085, 0.036, 0.024, 0.4, 0.12, -0.09, TextSpace.NONE);
+            TableSet set = chowder().withCamera(moved);
+            FallOff frame = FallOff.acrossFrame(set, KeyLight.of(set));
+            // the still camera's row through the hero point is as far down the frame as the moved one's through the
+            // probes
+            Vector3D before = View.of(set.withCamera(still)).project(Vector3D.of(-0.2, 0, 0));
+            Vector3D now = View.of(set).project(frame.from());
+            assertThat(now.getY()).isCloseTo(before.getY(), within(0.02));
+            assertThat(Math.min(frame.from().getX(), frame.to().getX())).isCloseTo(-0.08, within(1e-12));
+            assertThat(Math.max(frame.from().getX(), frame.to().getX())).isCloseTo(0.32, within(1e-12));
+        }
     }
 
     @Test
@@ -134,6 +125,6 @@ public class FallOffTest {
         double far = set.light().centre().distance(across.to());
         assertThat(across.rule()).isCloseTo(-2 * Math.log(far / near) / Math.log(2), within(1e-12));
         TableSet nearer = set.withLight(set.light().withDistance(0.6));
-        assertThat(FallOff.toMakeUp(set, nearer)).isNegative();
+        assertThat(HeroExposure.toMakeUp(set, nearer)).isNegative();
     }
 }

@@ -11,6 +11,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.table.Backdrop;
+import zephyrdune.table.Block;
 import zephyrdune.table.Card;
 import zephyrdune.table.Cut;
 import zephyrdune.table.Disc;
@@ -84,6 +85,10 @@ public class PatternTest {
         }
     }
 
+    private static Patches patches(TableSet set) {
+        return Patches.of(line(set), KeyLight.of(set), set.cards().get(0).cut().holes());
+    }
+
     /** Full light g (a + b) / a - s b / a, the edge s b / a: similar triangles, exact for a slit along a face at right angles to the ray. */
     @Test
     public void stripBySimilarTriangles() {
@@ -120,7 +125,7 @@ public class PatternTest {
         TableSet set = set(small, 0.4, new RoundHoles(0.04, 0.09));
         double a = 0.6;
         double b = 0.4 - TOP;
-        Patches patches = Patches.of(line(set), KeyLight.of(set), 0.09);
+        Patches patches = patches(set);
         assertThat(patches.contrast()).isCloseTo(1, within(1e-6));
         assertThat(patches.brightest()).isCloseTo(1, within(0.005));
         assertThat(patches.size()).isCloseTo(0.04 * (a + b) / a, within(0.0015));
@@ -134,9 +139,47 @@ public class PatternTest {
         Light disc = box(0.3, 0.3, 12, 90, 1.2).withFace(new Disc(0.3));
         TableSet set = set(disc, 0.4, new RoundHoles(0.004, 0.45));
         double image = 0.3 * (0.4 - TOP) / 0.8;
-        Patches patches = Patches.of(line(set), KeyLight.of(set), 0.45);
+        Patches patches = patches(set);
         assertThat(patches.size()).isCloseTo(image, within(0.03 * image));
         assertThat(patches.brightest()).isLessThan(0.01);
+    }
+
+    /** Sparse and fine: a hole of 12 mm in a repeat of 45 cm, and its edge, by similar triangles. */
+    @Test
+    public void aSparsePatternIsReadAsFinelyAsItIs() {
+        Light small = box(0.01, 0.01, 12, 90, 1).withFace(new Disc(0.006));
+        TableSet set = set(small, 0.4, new RoundHoles(0.012, 0.45));
+        double a = 0.6;
+        double b = 0.4 - TOP;
+        Patches patches = patches(set);
+        assertThat(patches.size()).isCloseTo(0.012 * (a + b) / a, within(0.0004));
+        assertThat(patches.blur()).isBetween(0.5 * 0.006 * b / a, 0.006 * b / a);
+    }
+
+    /** A hole beside the hero's middle is exposed for where it throws its patch: by similar triangles, from straight above. */
+    @Test
+    public void theBrightestPatchIsWhereAnOpeningThrowsIt() {
+        Light small = box(0.02, 0.02, 12, 90, 1);
+        Block wide = new Block(0.2, 0.2, TOP, Surface.GREY_PAPER);
+        TableSet straight = set(small, 0.4, new RoundHoles(0.006, 0.45)).withDish(wide);
+        Card card = straight.cards().get(0);
+        TableSet set =
+                straight.withCards(List.of(card.withCut(new Cut(card.cut().holes(), 0, 0.031, 0.017 - 0.02))));
+        KeyLight key = KeyLight.of(set);
+        double off = Math.hypot(0.031, 0.017) * (1 - TOP) / 0.6;
+        assertThat(key.brightest().distance(key.hero())).isCloseTo(off, within(0.002));
+        double open = key.openAt(key.brightest(), Vector3D.Unit.PLUS_Z);
+        assertThat(key.heroIlluminance() / open).isBetween(0.02, 1.0);
+        assertThat(patches(set).peak()).isCloseTo(0, within(0.001));
+    }
+
+    /** Where the middle has nearly as much as the best place, one exposes for the middle. */
+    @Test
+    public void theMiddleIsTakenWhereItIsAsGood() {
+        TableSet set = set(box(0.3, 0.3, 12, 90, 1), 0.7, new Slats(0.01, 0.01))
+                .withDish(new Block(0.2, 0.2, TOP, Surface.GREY_PAPER));
+        KeyLight key = KeyLight.of(set);
+        assertThat(key.brightest()).isEqualTo(key.hero());
     }
 
     @DataProvider
@@ -161,7 +204,7 @@ public class PatternTest {
         double period = (gap + slat) * (a + b) / a;
         double open = gap * (a + b) / a;
         double blur = size * b / a;
-        double found = Patches.of(line(set), KeyLight.of(set), gap + slat).contrast();
+        double found = patches(set).contrast();
         double brightest = covered(0, open, period, blur);
         double darkest = covered(period / 2, open, period, blur);
         assertThat(found).isCloseTo((brightest - darkest) / (brightest + darkest), within(0.012));
@@ -185,11 +228,11 @@ public class PatternTest {
         double before = 0;
         for (double height : new double[] {0.15, 0.4, 0.7}) {
             TableSet set = set(box(0.06, 0.06, 12, 90, 1), height, holes);
-            double blur = Patches.of(line(set), KeyLight.of(set), 0.06).blur();
+            double blur = patches(set).blur();
             assertThat(blur).isGreaterThan(before);
             before = blur;
         }
         TableSet wiped = set(box(0.9, 0.9, 12, 90, 1), 0.3, holes);
-        assertThat(Patches.of(line(wiped), KeyLight.of(wiped), 0.06).contrast()).isLessThan(0.1);
+        assertThat(patches(wiped).contrast()).isLessThan(0.1);
     }
 }

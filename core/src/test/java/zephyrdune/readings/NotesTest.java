@@ -40,7 +40,12 @@ public class NotesTest {
         TableSet set = chowder();
         return new Object[][] {
             {set.withExposure(camera(22, 1 / 125.0, 50)), ReadingKind.POWER, "stops short: come closer"},
-            {set.withExposure(camera(1.4, 1 / 125.0, 6400)), ReadingKind.POWER, "stops too bright: move away"},
+            {
+                set.withExposure(camera(1.4, 1 / 125.0, 6400)).withAmbient(new Ambient(0, 5500, 5)),
+                ReadingKind.POWER,
+                "stops too bright: move away"
+            },
+            {set.withExposure(camera(1.4, 1 / 125.0, 6400)), ReadingKind.POWER, "The room alone gives"},
             {set.withExposure(camera(5.6, 1 / 500.0, 400)), ReadingKind.POWER, "use 1/200 s or slower"},
             {set.withAmbient(new Ambient(1000, 3200, 5)), ReadingKind.AMBIENT_FRAME, "until the room is gone: 1/200 s"},
             {set.withAmbient(new Ambient(100_000, 5500, 10)), ReadingKind.AMBIENT_FRAME, "no camera setting is enough"},
@@ -51,7 +56,7 @@ public class NotesTest {
             {
                 set.withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.48)),
                 ReadingKind.BACKDROP_LEVEL,
-                "out of an overhead frame"
+                "out of the frame"
             },
             {set, ReadingKind.POINT_RULE_ERROR, "1.4 times its size away"}
         };
