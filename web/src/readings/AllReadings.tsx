@@ -4,7 +4,7 @@ import { useLength } from "../table/preferences";
 import { Sheet } from "../ui/Sheet";
 import { useAnswers } from "./answers";
 import { Details } from "./Details";
-import { figure, type Kind } from "./figures";
+import { figure, give, type Kind } from "./figures";
 
 type Props = { open: boolean; onClose: () => void; kinds: ReadingKind[] };
 
@@ -32,7 +32,7 @@ export function AllReadings({ open, onClose, kinds }: Props) {
               >
                 <span className="font-medium">{kind.title}</span>
                 <span className="font-semibold text-base">
-                  {shown ? `${shown.text} ${shown.unit}` : "—"}
+                  {shown ? [shown.text, give(reading), shown.unit].filter(Boolean).join(" ") : "—"}
                   {reading.text && <span className="ml-2 text-sand">{reading.text}</span>}
                 </span>
                 <span className="text-soft text-sm max-sm:col-span-full">

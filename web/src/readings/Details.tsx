@@ -1,8 +1,12 @@
 import type { Reading, ReadingKind } from "../api/types";
 import { useLength } from "../table/preferences";
 import type { Quantity } from "../table/units";
-import { figure } from "./figures";
+import { figure, give, type Kind } from "./figures";
+import { Shares } from "./Shares";
 import { Wanted } from "./Wanted";
+
+/** Readings of what the hero gets: they say where it comes from. */
+const EXPOSURES: Kind[] = ["POWER", "KEY_EXPOSURE", "OFF_EXPOSURE"];
 
 /** What a reading means, the rule of thumb beside it, where it comes from, and how to get another value. */
 export function Details({ kind, reading }: { kind: ReadingKind; reading: Reading }) {
@@ -14,6 +18,13 @@ export function Details({ kind, reading }: { kind: ReadingKind; reading: Reading
     <>
       <h3 className="font-semibold text-base">{kind.title}</h3>
       <p className="mt-1">{kind.meaning}</p>
+      {reading.uncertainty !== null && (
+        <p className="mt-2 text-soft">
+          Found by following light at random until it was looked at long enough; with so much in its
+          way it is sure to {give(reading)} stop.
+        </p>
+      )}
+      {EXPOSURES.includes(kind.kind) && <Shares />}
       {reading.note && <p className="mt-2 text-alarm">{reading.note}.</p>}
       {rule && ruled && shown && (
         <dl
@@ -22,7 +33,7 @@ export function Details({ kind, reading }: { kind: ReadingKind; reading: Reading
         >
           <dt className="text-soft">Exact</dt>
           <dd className="font-semibold">
-            {shown.text} {shown.unit}
+            {shown.text} {give(reading)} {shown.unit}
           </dd>
           <dt className="text-soft">Rule of thumb</dt>
           <dd>

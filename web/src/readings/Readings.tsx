@@ -7,7 +7,7 @@ import { useTable } from "../table/store";
 import { AllReadings } from "./AllReadings";
 import { probe, useAnswers, useReadingKinds } from "./answers";
 import { Details } from "./Details";
-import { figure, type Kind } from "./figures";
+import { figure, give, type Kind } from "./figures";
 
 const LARGE: Kind[] = ["TIP_EDGE_SEEN", "SHADOW_DEPTH", "FALL_OFF_HERO", "BACKDROP_LEVEL", "POWER"];
 /** Of what is put round the dish: shown before the others where there is something to read. */
@@ -117,7 +117,9 @@ function Tile({ kind, reading, large, stale }: TileProps) {
             >
               {reading.text || shown.text}
             </span>
-            <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
+            <span className="ml-1 text-soft text-sm">
+              {give(reading)} {reading.text ? "" : shown.unit}
+            </span>
           </span>
         ) : (
           <span

@@ -15,6 +15,16 @@ const EDGES: Kind[] = [
   "BASE_EDGE",
 ];
 
+/** Shares of the hero's light, by the way it comes. */
+export const SHARES: Kind[] = [
+  "KEY_SHARE",
+  "TABLE_SHARE",
+  "ROOM_SHARE",
+  "CARD_SHARE",
+  "BASE_SHARE",
+  "AMBIENT_SHARE",
+];
+
 /** Stops that are a size, not a change. */
 const DEPTHS: Kind[] = ["SHADOW_DEPTH", "LIT_TO_SHADOW", "LIT_TO_SHADOW_BARE"];
 
@@ -42,8 +52,15 @@ export function figure(kind: ReadingKind, value: number, length: Quantity): Figu
     case "MIRED":
       return { text: signedStops(value).replace(/\.\d$/, ""), unit: "mired" };
     default:
-      return { text: value.toFixed(2), unit: ": 1" };
+      return SHARES.includes(kind.kind)
+        ? { text: (value * 100).toFixed(0), unit: "%" }
+        : { text: value.toFixed(2), unit: ": 1" };
   }
+}
+
+/** How unsure a sampled value is, where that is worth saying; in stops. */
+export function give(reading: Reading): string {
+  return reading.uncertainty === null ? "" : `± ${Math.max(0.1, reading.uncertainty).toFixed(1)}`;
 }
 
 /** A wanted value as it is typed: the reading's unit, and what one of it is in the core's. */

@@ -1,6 +1,10 @@
 package zephyrdune.measure;
 
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ForkJoinPool;
+import java.util.function.Supplier;
 
 /**
  * Where long work can be ended from outside. Whoever wants it ended interrupts the thread that asked for it; loops whose length depends on
@@ -18,6 +22,30 @@ public final class Cancellation {
         Thread asking = ASKING.get();
         if ((asking == null ? Thread.currentThread() : asking).isInterrupted()) {
             throw new CancellationException("The work was ended before it was done");
+        }
+    }
+
+    /** Begins work on another thread, for this one, until this one is interrupted. */
+    public static <T> CompletableFuture<T> aside(Supplier<T> work) {
+        Thread asking = Thread.currentThread();
+        CompletableFuture<T> done = new CompletableFuture<>();
+        ForkJoinPool.commonPool()
+                .execute(() -> onBehalfOf(asking, () -> {
+                    try {
+                        done.complete(work.get());
+                    } catch (RuntimeException failure) {
+                        done.completeExceptionally(failure);
+                    }
+                }));
+        return done;
+    }
+
+    /** What work that was begun aside comes to; its failure is this one's. */
+    public static <T> T outcome(CompletableFuture<T> work) {
+        try {
+            return work.join();
+        } catch (CompletionException failure) {
+            throw failure.getCause() instanceof RuntimeException cause ? cause : failure;
         }
     }
 

@@ -23,7 +23,7 @@ public record Patches(double brightest, double contrast, double peak, double fro
     /** Steps to what similar triangles say is the finest in the pattern; and how many there are at least and at most. */
     private static final double FINEST = 6;
 
-    private static final int FEWEST = 96;
+    private static final int FEWEST = 36;
     private static final int MOST = 1500;
 
     /** Two patches within this share of each other are equally bright. */

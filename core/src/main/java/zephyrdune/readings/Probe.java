@@ -17,10 +17,12 @@ import static zephyrdune.readings.ReadingKind.SOLID_ANGLE;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.falloff.FallOff;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.illuminance.PointRule;
+import zephyrdune.measure.Cancellation;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.picture.BackdropTone;
@@ -53,6 +55,7 @@ final class Probe {
     private final KeyLight key;
     private HeroExposure hero;
     private Mix mix;
+    private CompletableFuture<Optional<ShadowDepth>> depth;
     private Optional<TableShadow> shadow;
     private final ShapingReadings shaping;
 
@@ -127,6 +130,16 @@ final class Probe {
             hero = HeroExposure.of(set, key);
         }
         return hero;
+    }
+
+    /** Begins on the shadow's depth, which takes as long as the rest. */
+    void ahead() {
+        Mix all = mix();
+        depth = Cancellation.aside(() -> ShadowDepth.of(set, all));
+    }
+
+    private Optional<ShadowDepth> depth() {
+        return depth == null ? ShadowDepth.of(set, mix()) : Cancellation.outcome(depth);
     }
 
     private Mix mix() {
@@ -245,8 +258,7 @@ final class Probe {
     }
 
     private Reading shadowDepth() {
-        return ShadowDepth.of(set, mix())
-                .filter(depth -> Double.isFinite(depth.stops()))
+        return depth().filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
                         .uncertain(depth.error())
                         .noting(dark(depth.place()) ? KEPT_OFF : ""))

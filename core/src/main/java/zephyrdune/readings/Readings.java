@@ -13,6 +13,9 @@ public final class Readings {
 
     private static final System.Logger LOG = System.getLogger(Readings.class.getName());
 
+    /** Readings that take longest, each apart from the other. */
+    private static final List<ReadingKind> TRACED = List.of(ReadingKind.SHADOW_DEPTH, ReadingKind.LIT_TO_SHADOW);
+
     /** Why a reading is absent whose computation failed. */
     static final String FAILED = "This could not be worked out for this set; the other readings stand";
 
@@ -28,7 +31,21 @@ public final class Readings {
     /** Some readings, in the order in which they are asked for. */
     public static List<Reading> of(TableSet set, ReadingKind... kinds) {
         Probe probe = new Probe(set);
+        if (Arrays.asList(kinds).containsAll(TRACED)) {
+            begin(probe);
+        }
         return Arrays.stream(kinds).map(kind -> read(probe, kind)).toList();
+    }
+
+    private static void begin(Probe probe) {
+        try {
+            probe.ahead();
+        } catch (CancellationException ended) {
+            throw ended;
+        } catch (RuntimeException failure) {
+            // told by the readings themselves
+            LOG.log(System.Logger.Level.DEBUG, "nothing was begun ahead", failure);
+        }
     }
 
     /** A reading whose computation fails is absent, and takes no other with it. */

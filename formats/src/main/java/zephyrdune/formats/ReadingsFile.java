@@ -57,6 +57,9 @@ public final class ReadingsFile {
         } else {
             node.putNull("value");
         }
+        if (reading.uncertainty().isPresent()) {
+            node.put("uncertainty", unit.toFile(reading.uncertainty().getAsDouble()));
+        }
         node.put("unit", unit.words().replaceFirst("^as an? (plain )?", ""));
         if (!reading.text().isEmpty()) {
             node.put("text", reading.text());

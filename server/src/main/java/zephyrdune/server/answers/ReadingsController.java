@@ -45,6 +45,7 @@ class ReadingsController {
      * @param text the value as read off a scale or called by name; may be empty
      * @param ruleOfThumb for comparison alone; null where there is none
      * @param note why there is none, or what to know about it
+     * @param uncertainty standard error of a value that was found by sampling, in the unit of its kind; null where it is not worth saying
      */
     record ReadingAnswer(
             ReadingKind kind,
@@ -52,7 +53,8 @@ class ReadingsController {
             String text,
             Optional<Reading.Rule> ruleOfThumb,
             String note,
-            List<Point> places) {
+            List<Point> places,
+            @Schema(types = {"number", "null"}) Double uncertainty) {
 
         static ReadingAnswer of(Reading reading) {
             return new ReadingAnswer(
@@ -61,7 +63,8 @@ class ReadingsController {
                     reading.text(),
                     reading.rule(),
                     reading.note(),
-                    reading.places().stream().map(Point::of).toList());
+                    reading.places().stream().map(Point::of).toList(),
+                    reading.uncertainty().isPresent() ? reading.uncertainty().getAsDouble() : null);
         }
     }
 
