@@ -160,6 +160,11 @@ public record EmittingFace(
         return distribution(light).flux();
     }
 
+    /** The part of it that is lit to a hundredth of its brightest place or more; itself where that is all of it. */
+    public EmittingFace acting() {
+        return uniform() ? this : ActingPart.of(this);
+    }
+
     /** The same face somewhere else. */
     public EmittingFace at(Pose pose) {
         return new EmittingFace(

@@ -4,14 +4,18 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
 import zephyrdune.table.InBox;
 import zephyrdune.table.InnerBaffle;
 import zephyrdune.table.Light;
 
 /**
- * The light inside a softbox. What comes straight from the source, or from the inner baffle, is computed place by place; what lining
- * and cloth send back and forth is taken as even over each chamber (an integrating sphere: W. E. Sumpner, 1892). Silver is
- * taken as a matte lining that sends more back.
+ * The light inside a softbox. What comes straight from the source, or from the inner baffle, is computed place by place; what linings
+ * and cloths send back and forth is taken as even over each of them, by the share of what one sends that comes to another: a flat cloth
+ * sends itself nothing (radiosity; J. R. Howell, R. Siegel and M. P. Mengüç, Thermal Radiation Heat Transfer). Silver is taken as a matte
+ * lining that sends more back.
  *
  * @param filled the outer baffle's inner side times what its cloth lets through
  * @param lining share of the source's light that the linings swallow
@@ -71,12 +75,15 @@ public record SoftboxLight(Filled filled, double lining, double inner, double ou
         double hits = Math.min(source, peak * straight.mean(outline, 1) * front);
         double through = Filled.through(box.outerLoss());
         double back = BACK * (1 - through);
-        double first = back * hits + box.lining() * (source - hits);
-        double swallowing = flanks * (1 - box.lining()) + front * (1 - back);
-        double round = first / swallowing;
-        double out = through * (hits + round * front) / source;
-        double lining = (1 - box.lining()) * ((source - hits) + round * flanks) / source;
-        double outer = (1 - through - back) * (hits + round * front) / source;
+        // the cloth sends all to the lining, the lining to the cloth as much of its area as the cloth has of it
+        double seen = front / flanks;
+        double kept = box.lining();
+        double onLining = ((source - hits) + back * hits) / flanks / (1 - kept * (1 - seen) - kept * seen * back);
+        double round = kept * onLining;
+        double onCloth = hits + round * front;
+        double out = through * onCloth / source;
+        double lining = (1 - kept) * onLining * flanks / source;
+        double outer = (1 - through - back) * onCloth / source;
         double scale = peak + round;
         Evenness evenness = new Lifted(straight, peak / scale, round / scale);
         return new SoftboxLight(new Filled(evenness, through * scale), lining, 0, outer, out);
@@ -104,32 +111,50 @@ public record SoftboxLight(Filled filled, double lining, double inner, double ou
         double[] fromEven = FaceLit.illuminance(outline, small, 1, half, gap);
         double straightShare = mean(fromStraight, outline) * front;
         double evenShare = mean(fromEven, outline) * front;
-        // even light in the back chamber, r1, and in the front one, r2, from two balances of what is given and
-        // swallowed
-        double backSwallows = backFlanks * (1 - box.lining()) + cloth * (1 - innerBack);
-        double frontSwallows = frontFlanks * (1 - box.lining()) + cloth * (1 - innerBack) + front * (1 - outerBack);
-        double first = innerBack * hits + box.lining() * (source - hits);
-        double straightOn = innerThrough * hits * sentBack(straightShare, outerBack, box.lining());
-        double evenOn = innerThrough * cloth * sentBack(evenShare, outerBack, box.lining());
-        double feedback = innerThrough * cloth / frontSwallows;
-        double r1 = (first + feedback * straightOn) / (backSwallows - feedback * evenOn);
-        double r2 = (straightOn + evenOn * r1) / frontSwallows;
+        double kept = box.lining();
+        // shares: inner cloth to outer cloth, outer cloth to inner cloth and to lining
+        double across = Math.min(1, evenShare);
+        double backwards = across * cloth / front;
+        double sideways = 1 - backwards;
         double straightFlux = innerThrough * hits;
-        double evenFlux = innerThrough * cloth * r1;
-        double onOuter = straightFlux * straightShare + evenFlux * evenShare + r2 * front;
-        double onInner = hits + r1 * cloth + r2 * cloth;
+        // what comes to: the inner cloth's back by the lining, the back lining, the inner cloth's front, the outer
+        // cloth, the front lining
+        RealMatrix sent = MatrixUtils.createRealMatrix(new double[][] {
+            {0, kept, 0, 0, 0},
+            {innerBack * cloth / backFlanks, kept * (1 - cloth / backFlanks), innerThrough * cloth / backFlanks, 0, 0},
+            {0, 0, 0, outerBack * across, kept * (1 - across)},
+            {innerThrough * backwards, 0, innerBack * backwards, 0, kept * sideways},
+            {
+                innerThrough * cloth * (1 - across) / frontFlanks,
+                0,
+                innerBack * cloth * (1 - across) / frontFlanks,
+                outerBack * front * sideways / frontFlanks,
+                kept * (1 - (cloth * (1 - across) + front * sideways) / frontFlanks)
+            }
+        });
+        double[] first = {
+            0,
+            (source - hits + innerBack * hits) / backFlanks,
+            0,
+            straightFlux * straightShare / front,
+            straightFlux * (1 - straightShare) / frontFlanks
+        };
+        double[] on = new LUDecomposition(
+                        MatrixUtils.createRealIdentityMatrix(first.length).subtract(sent))
+                .getSolver()
+                .solve(MatrixUtils.createRealVector(first))
+                .toArray();
+        double evenFlux = (innerThrough * on[0] + innerBack * on[2]) * cloth;
+        double round = kept * on[4] * sideways;
         double[] illuminance = new double[fromEven.length];
         for (int i = 0; i < illuminance.length; i++) {
-            illuminance[i] = straightFlux * fromStraight[i] + evenFlux * fromEven[i] + r2;
+            illuminance[i] = straightFlux * fromStraight[i] + evenFlux * fromEven[i] + round;
         }
-        double onLining = (source - hits)
-                + r1 * backFlanks
-                + straightFlux * (1 - straightShare)
-                + evenFlux * (1 - evenShare)
-                + r2 * frontFlanks;
+        double onOuter = on[3] * front;
+        double onInner = hits + (on[0] + on[2]) * cloth;
         return new SoftboxLight(
                 new Filled(FaceLit.of(illuminance), outerThrough * most(illuminance)),
-                (1 - box.lining()) * onLining / source,
+                (1 - kept) * (on[1] * backFlanks + on[4] * frontFlanks) / source,
                 (1 - innerThrough - innerBack) * onInner / source,
                 (1 - outerThrough - outerBack) * onOuter / source,
                 outerThrough * onOuter / source);
@@ -141,11 +166,6 @@ public record SoftboxLight(Filled filled, double lining, double inner, double ou
 
     private static double most(double[] illuminance) {
         return Arrays.stream(illuminance).max().orElseThrow();
-    }
-
-    /** What outer cloth and lining send back at once of a flux that the inner cloth gives. */
-    private static double sentBack(double share, double outerBack, double lining) {
-        return share * outerBack + (1 - share) * lining;
     }
 
     /** Another evenness over a constant. */

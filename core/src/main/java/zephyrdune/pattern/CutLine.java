@@ -42,8 +42,13 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
         for (int i = 0; i < cards.size(); i++) {
             Card card = cards.get(i);
             if (card.cut().any()) {
-                return of(key, i, card.panels().get(0), card.cut().across(card))
-                        .map(line -> card.cut().patterned() ? line.through(key.brightest()) : line);
+                Optional<CutLine> line = of(
+                                key, i, card.panels().get(0), card.cut().across(card))
+                        .map(found -> card.cut().patterned() ? found.through(key.brightest()) : found)
+                        .filter(found -> found.cuts(key));
+                if (line.isPresent()) {
+                    return line;
+                }
             }
         }
         for (int i = 0; i < cards.size(); i++) {

@@ -49,6 +49,9 @@ final class Probe {
     /** Less of the open light than this is dark. */
     private static final double HARDLY = 0.1;
 
+    /** A part of the panel that is smaller than this share of it is told apart from it. */
+    private static final double ALL = 0.97;
+
     private static final String NO_LIGHT = "The light does not reach this place";
 
     private final TableSet set;
@@ -150,19 +153,28 @@ final class Probe {
     }
 
     private Reading size(ReadingKind kind) {
-        ApparentSize size = ApparentSize.from(key.hero(), key.face());
+        ApparentSize size = ApparentSize.from(key.hero(), key.face().acting());
+        ApparentSize panel = ApparentSize.from(key.hero(), key.face());
         double distance = key.face().centre().distance(key.hero());
         return switch (kind) {
             case SIZE_ACROSS ->
                 Reading.of(SIZE_ACROSS, size.across(), key.hero())
-                        .beside("As wide as it is far is the yardstick of a soft light", 1);
+                        .beside("As wide as it is far is the yardstick of a soft light", 1)
+                        .noting(ofThePanel(size.across(), panel.across(), "%.2f : 1"));
             case SIZE_ALONG ->
                 Reading.of(SIZE_ALONG, size.along(), key.hero())
-                        .beside("As high as it is far is the yardstick of a soft light", 1);
+                        .beside("As high as it is far is the yardstick of a soft light", 1)
+                        .noting(ofThePanel(size.along(), panel.along(), "%.2f : 1"));
             default ->
                 Reading.of(SOLID_ANGLE, size.solidAngle(), key.hero())
-                        .beside("Area over distance squared", key.face().area() / (distance * distance));
+                        .beside("Area over distance squared", key.face().area() / (distance * distance))
+                        .noting(ofThePanel(size.solidAngle(), panel.solidAngle(), "%.3f sr"));
         };
+    }
+
+    /** What the whole panel would read where only part of it is lit. */
+    private static String ofThePanel(double acting, double whole, String format) {
+        return acting < ALL * whole ? "Of what is lit; the panel's own is " + format.formatted(whole) : "";
     }
 
     private String noShadow() {

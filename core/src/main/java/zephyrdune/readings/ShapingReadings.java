@@ -32,6 +32,7 @@ final class ShapingReadings {
 
     private static final String OVERHEAD = "The light stands straight above: no side is the shadow side";
     private static final String NO_CUT = "Nothing cuts the light; stand a flag or a slit in its way";
+    private static final String BESIDE = "The card with the pattern stands in no light's way";
     private static final String NO_PATTERN = "No card with a pattern is in this set";
 
     private final TableSet set;
@@ -143,7 +144,7 @@ final class ShapingReadings {
             case STRIP_FULL -> {
                 Reading full = strip.full() == 0
                         ? Reading.of(kind, 0, found.from())
-                                .noting("At most %.0f %% of the open light comes through: no place has all of it"
+                                .noting("At most %.1f %% of the open light comes through: no place has all of it"
                                         .formatted(100 * strip.most()))
                         : wide(kind, found, strip.fullFrom(), strip.fullTo());
                 yield slit ? full.beside("g (a + b) / a - s b / a", Math.max(0, widened - blur)) : full;
@@ -177,7 +178,8 @@ final class ShapingReadings {
 
     private Reading pattern(ReadingKind kind) {
         if (line().isEmpty() || !patterned(line().get())) {
-            return Reading.absent(kind, NO_PATTERN);
+            boolean any = set.cards().stream().anyMatch(card -> card.cut().patterned());
+            return Reading.absent(kind, any ? BESIDE : NO_PATTERN);
         }
         CutLine found = line().get();
         Holes holes = holes(found);

@@ -88,9 +88,13 @@ public final class ShadowEdge {
 
     /** Both ends of the soft edge along the line, metres; infinite when part of the face never lights the line's end. */
     public double[] ends() {
+        return ends(face);
+    }
+
+    private double[] ends(EmittingFace face) {
         // over the face both parts of the fraction are linear in across and up
-        double[] over = parts(upper);
-        double[] under = parts(lower);
+        double[] over = parts(face, upper);
+        double[] under = parts(face, lower);
         double lift = under[0];
         double swing = face.outline() == Outline.DISC
                 ? Math.hypot(under[1], under[2])
@@ -102,10 +106,10 @@ public final class ShadowEdge {
         if (Math.abs(lift) <= swing) {
             return new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY};
         }
-        return face.outline() == Outline.DISC ? tangents(over, under) : extremes();
+        return face.outline() == Outline.DISC ? tangents(over, under) : extremes(face);
     }
 
-    private double[] parts(Vector3D with) {
+    private double[] parts(EmittingFace face, Vector3D with) {
         return new double[] {
             face.centre().subtract(onEdge).dot(with),
             face.acrossHalf().dot(with),
@@ -113,7 +117,7 @@ public final class ShadowEdge {
         };
     }
 
-    private double[] extremes() {
+    private double[] extremes(EmittingFace face) {
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
         for (Vector3D corner : face.corners(0)) {
@@ -135,9 +139,9 @@ public final class ShadowEdge {
         return new double[] {Math.min(one, other), Math.max(one, other)};
     }
 
-    /** From one end of the soft edge to the other, metres. */
+    /** From one end of the soft edge to the other, by the part of the face that acts, metres. */
     public double width() {
-        double[] ends = ends();
+        double[] ends = ends(face.acting());
         return ends[1] - ends[0];
     }
 

@@ -13,14 +13,18 @@ import zephyrdune.illuminance.Illuminance;
 import zephyrdune.measure.Refused;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
+import zephyrdune.softness.TableShadow;
 import zephyrdune.table.Bare;
 import zephyrdune.table.Disc;
+import zephyrdune.table.Drum;
 import zephyrdune.table.EvenlyLit;
 import zephyrdune.table.FromBehind;
 import zephyrdune.table.Light;
 import zephyrdune.table.NoDoors;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.Pose;
+import zephyrdune.table.Sets;
+import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 
 /** A panel lit from behind by a bare source, against closed forms and sums made point by point. */
@@ -67,6 +71,24 @@ public class PanelTest {
         // from so far the panel is lit evenly: I / d2 on all of its area
         double even = light.source().axialIntensity() * Math.pow(2, -light.loss()) / 25 * 0.36;
         assertThat(far).isCloseTo(even, within(0.01 * even));
+    }
+
+    /** A zoom of 35 mm at 30 cm lights 36 by 24 over 35 of that: it is as big as what is lit, and its edge that of such a face. */
+    @Test
+    public void onlyWhatIsLitActs() {
+        Light light = box(0.6, 0.6, 12, 60, 0.9).withFilling(new FromBehind(0.3));
+        EmittingFace acting = EmittingFace.of(light).acting();
+        assertThat(2 * acting.acrossHalf().norm()).isCloseTo(0.3 * 36 / 35, within(0.01));
+        assertThat(2 * acting.upHalf().norm()).isCloseTo(0.3 * 24 / 35, within(0.01));
+        assertThat(EmittingFace.of(box(0.6, 0.6, 12, 60, 0.9)).acting())
+                .isEqualTo(EmittingFace.of(box(0.6, 0.6, 12, 60, 0.9)));
+        TableSet post = Sets.lit(light).withDish(new Drum(0.02, 0.02, 0.1, Surface.CREAM, Surface.CREAM));
+        TableShadow shadow = TableShadow.of(post).orElseThrow();
+        double a = light.centre().distance(shadow.sideEdge());
+        double b = shadow.sideEdge().distance(shadow.side());
+        double edge = 0.3 * 36 / 35 * b / a;
+        // similar triangles, for a face square to the ray and far off: its upper corners throw a little more
+        assertThat(shadow.atSide().width()).isCloseTo(edge, within(0.1 * edge));
     }
 
     /** What the table gets, summed up over the panel: I / d2 of the bare source behind, then L cos cos / d2. */

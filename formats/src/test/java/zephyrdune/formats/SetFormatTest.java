@@ -13,6 +13,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.formats.BadFile.Problem;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Stops;
 import zephyrdune.metering.HeroExposure;
 import zephyrdune.table.Aim;
 import zephyrdune.table.BarnDoors;
@@ -319,7 +320,9 @@ public class SetFormatTest {
         assertThat(old.light().centre()).isEqualTo(now.light().centre());
         // the room was 4 stops under the key, and is
         HeroExposure hero = HeroExposure.of(old, KeyLight.of(old));
-        assertThat(hero.ambientUnderKey()).isCloseTo(4, within(1e-9));
+        assertThat(Stops.between(hero.wanted(), hero.measured())).isCloseTo(4, within(1e-9));
+        // as a meter on the hero has it: what hides the room from there counts, and the dial's nearest mark
+        assertThat(hero.ambientUnderKey()).isCloseTo(4, within(0.3));
         assertThat(SetFormat.read(SetFormat.write(old))).isEqualTo(old);
     }
 
