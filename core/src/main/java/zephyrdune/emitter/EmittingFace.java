@@ -9,6 +9,8 @@ import zephyrdune.distribution.GridCut;
 import zephyrdune.distribution.Scattered;
 import zephyrdune.distribution.Tube;
 import zephyrdune.measure.Stops;
+import zephyrdune.source.LedPanel;
+import zephyrdune.source.LuxAtOneMetre;
 import zephyrdune.table.Bare;
 import zephyrdune.table.Beam;
 import zephyrdune.table.Capped;
@@ -83,7 +85,11 @@ public record EmittingFace(
             Evenness evenness = light.filling() instanceof HotSpot hot ? new Bell(hot.side()) : Evenness.EVEN;
             EmittingFace dark = new EmittingFace(
                     outline, pose.centre(), pose.acrossHalf(), pose.upHalf(), 0, evenness, distribution);
-            return dark.withLuminance(axialIntensity(light) / dark.effectiveArea());
+            return light.spread() instanceof Bare
+                            && light.source() instanceof LedPanel panel
+                            && panel.output() instanceof LuxAtOneMetre lux
+                    ? dark.withLuminance(lux.atOneMetre() * passed(light) / NearField.atOneMetre(dark.withLuminance(1)))
+                    : dark.withLuminance(axialIntensity(light) / dark.effectiveArea());
         }
         Filled filled = Filled.of(light, pose, room, outline);
         double luminance = filled.exitance() * passed(light) / perExitance(light);

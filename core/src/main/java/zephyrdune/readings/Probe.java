@@ -32,6 +32,9 @@ import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.softness.ApparentSize;
 import zephyrdune.softness.ShadowEdge;
 import zephyrdune.softness.TableShadow;
+import zephyrdune.table.Bare;
+import zephyrdune.table.EvenlyLit;
+import zephyrdune.table.Light;
 import zephyrdune.table.OffRoom;
 import zephyrdune.table.TableSet;
 
@@ -86,10 +89,7 @@ final class Probe {
             case FACE_IN_USE ->
                 Reading.of(FACE_IN_USE, key.face().usedShare(), key.face().centre());
             case LOST ->
-                Reading.of(
-                                LOST,
-                                Stops.between(set.light().source().flux(), key.flux()),
-                                key.face().centre())
+                Reading.of(LOST, lost(), key.face().centre())
                         .beside("What is stated to be lost", set.light().loss());
             case KEY_EXPOSURE,
                     KEY_SHARE,
@@ -119,6 +119,13 @@ final class Probe {
                     BASE_UNDER_KEY,
                     BASE_EDGE -> shaping.read(kind);
         };
+    }
+
+    /** A bare source gives all that is stated of it, but for stated losses. */
+    private double lost() {
+        Light light = set.light();
+        boolean bare = light.spread() instanceof Bare && light.filling() instanceof EvenlyLit;
+        return bare ? light.loss() : Stops.between(light.source().flux(), key.flux());
     }
 
     private Optional<TableShadow> tableShadow() {

@@ -5,7 +5,10 @@ import zephyrdune.measure.Limits;
 import zephyrdune.measure.Unit;
 import zephyrdune.measure.Within;
 
-/** Illuminance on the axis one metre away, at full power, bare or in the reflector it is sold with. */
+/**
+ * Illuminance on the axis one metre away, at full power, bare or in the reflector it is sold with. For a panel that is its near field: it
+ * is measured where the panel's size matters; from afar it acts a little stronger.
+ */
 public record LuxAtOneMetre(
         @Within(min = 1, max = 1_000_000, unit = Unit.LUX) double atOneMetre) implements LedOutput {
 
@@ -15,7 +18,7 @@ public record LuxAtOneMetre(
         LIMITS.require(atOneMetre);
     }
 
-    /** Lux at one metre are candela. */
+    /** Lux at one metre are candela, but for a panel's own size. */
     @Override
     public double axialIntensity(Distribution beam) {
         return atOneMetre;

@@ -11,9 +11,15 @@ import org.testng.annotations.Test;
 import zephyrdune.distribution.CosinePower;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.measure.Refused;
+import zephyrdune.measure.Stops;
+import zephyrdune.power.Dimming;
+import zephyrdune.power.Percent;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
 import zephyrdune.softness.TableShadow;
+import zephyrdune.source.LedPanel;
+import zephyrdune.source.LuxAtOneMetre;
+import zephyrdune.table.Aim;
 import zephyrdune.table.Bare;
 import zephyrdune.table.Disc;
 import zephyrdune.table.Drum;
@@ -23,6 +29,8 @@ import zephyrdune.table.Light;
 import zephyrdune.table.NoDoors;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.Pose;
+import zephyrdune.table.PowerChoice;
+import zephyrdune.table.Rectangle;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
@@ -71,6 +79,38 @@ public class PanelTest {
         // from so far the panel is lit evenly: I / d2 on all of its area
         double even = light.source().axialIntensity() * Math.pow(2, -light.loss()) / 25 * 0.36;
         assertThat(far).isCloseTo(even, within(0.01 * even));
+    }
+
+    /** A bare panel stated by its lux at one metre has them there, by Howell's B-3 for an even one (number from memory). */
+    @Test
+    public void luxAtOneMetreAreMeasuredThere() {
+        LedPanel panel = new LedPanel(
+                new LuxAtOneMetre(2000), Math.toRadians(120), 5600, new Percent(0.1, 0.01, Dimming.LINEAR));
+        double side = 0.6;
+        Light light = new Light(
+                panel,
+                0,
+                Sets.lost(0),
+                new Rectangle(side, side),
+                new EvenlyLit(),
+                new Bare(),
+                PowerChoice.FIXED,
+                0,
+                0,
+                Math.PI / 2,
+                1.2,
+                Aim.HERO,
+                new NoDoors());
+        EmittingFace face = EmittingFace.of(light);
+        Vector3D meter = face.centre().add(face.front());
+        assertThat(Illuminance.of(face, Illuminance.FINE).at(meter, face.front().negate()))
+                .isCloseTo(2000.0, within(1.0));
+        // a beam of 120 degrees is Lambert's: half the axial intensity at 60 degrees
+        double x = side / 2;
+        double corner = 2 * x / Math.hypot(1, x) * Math.atan(x / Math.hypot(1, x)) / (2 * Math.PI);
+        assertThat(face.luminance() * Math.PI * 4 * corner).isCloseTo(2000.0, within(2.0));
+        // taken for candela it would be 0.17 stop off
+        assertThat(Stops.between(face.axialIntensity(), 2000)).isCloseTo(0.17, within(0.01));
     }
 
     /** A zoom of 35 mm at 30 cm lights 36 by 24 over 35 of that: it is as big as what is lit, and its edge that of such a face. */
