@@ -24,18 +24,22 @@ import zephyrdune.table.TableSet;
  */
 public record Move(TableSet set, Lever lever, double to, double reached, double makeUp) {
 
-    /** Each look away from the present place is this much farther out or nearer in, as a ratio. */
+    /** Each look away from the present place is this much farther out or nearer in, as a ratio; sampled readings take long, and change slowly. */
     private static final double STEP = 1.06;
+
+    private static final double SAMPLED_STEP = 1.3;
 
     /** A value that is further from the wanted one than this share of the step it was found in is beside a jump. */
     private static final double JUMP = 0.05;
 
-    /** To a twentieth of a millimetre. */
+    /** To a twentieth of a millimetre; by a sampled reading to a millimetre. */
     private static final double TOLERANCE = 5e-5;
+
+    private static final double SAMPLED_TOLERANCE = 1e-3;
 
     /** Nothing when no place of the lever gives the wanted value. */
     public static Optional<Move> find(TableSet set, ReadingKind kind, double wanted, Lever lever) {
-        double sure = kind.sampled() ? Reading.SURE : 0;
+        double step = kind.sampled() ? SAMPLED_STEP : STEP;
         UnivariateFunction excess = at -> excess(set, kind, wanted, lever, at);
         double now = lever.now(set);
         if (Double.isNaN(now)) {
@@ -49,18 +53,18 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
             return Optional.of(there(set, kind, lever, now));
         }
         while (in > lever.least() || out < lever.most()) {
-            double farther = Math.min(lever.most(), out * STEP);
+            double farther = Math.min(lever.most(), out * step);
             double beyond = farther > out ? excess.value(farther) : outExcess;
             if (farther > out && outExcess * beyond <= 0) {
-                OptionalDouble root = root(excess, out, farther, sure);
+                OptionalDouble root = root(excess, out, farther, kind.sampled());
                 if (root.isPresent()) {
                     return Optional.of(there(set, kind, lever, root.getAsDouble()));
                 }
             }
-            double nearer = Math.max(lever.least(), in / STEP);
+            double nearer = Math.max(lever.least(), in / step);
             double within = nearer < in ? excess.value(nearer) : inExcess;
             if (nearer < in && inExcess * within <= 0) {
-                OptionalDouble root = root(excess, nearer, in, sure);
+                OptionalDouble root = root(excess, nearer, in, kind.sampled());
                 if (root.isPresent()) {
                     return Optional.of(there(set, kind, lever, root.getAsDouble()));
                 }
@@ -76,15 +80,14 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
     /**
      * Nothing where the reading only jumps over the wanted value, or is not there all the way between.
      *
-     * @param sure how far off a reading may be because it is sampled
+     * @param sampled whether the reading is off a little because it is sampled
      */
-    private static OptionalDouble root(UnivariateFunction excess, double from, double to, double sure) {
+    private static OptionalDouble root(UnivariateFunction excess, double from, double to, boolean sampled) {
         try {
-            double at = new BrentSolver(TOLERANCE).solve(200, excess, from, to);
+            double at = new BrentSolver(sampled ? SAMPLED_TOLERANCE : TOLERANCE).solve(200, excess, from, to);
             double jump = Math.abs(excess.value(from)) + Math.abs(excess.value(to));
-            return Math.abs(excess.value(at)) <= Math.max(sure, JUMP * jump)
-                    ? OptionalDouble.of(at)
-                    : OptionalDouble.empty();
+            double near = Math.max(sampled ? Reading.SURE : 0, JUMP * jump);
+            return Math.abs(excess.value(at)) <= near ? OptionalDouble.of(at) : OptionalDouble.empty();
         } catch (MathRuntimeException notAllTheWay) {
             return OptionalDouble.empty();
         }

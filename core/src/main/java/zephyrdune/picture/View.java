@@ -38,4 +38,10 @@ public record View(Vector3D eye, Vector3D forward, Vector3D rightHalf, Vector3D 
         double up = toPoint.dot(upHalf) / upHalf.normSq() / depth;
         return Vector3D.of((across + 1) / 2, (1 - up) / 2, depth);
     }
+
+    /** Whether a place lies in the frame, whatever stands before it. */
+    public boolean shows(Vector3D place) {
+        Vector3D seen = project(place);
+        return seen.getZ() > 0 && Math.abs(seen.getX() - 0.5) <= 0.5 && Math.abs(seen.getY() - 0.5) <= 0.5;
+    }
 }

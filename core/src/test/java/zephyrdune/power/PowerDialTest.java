@@ -59,16 +59,17 @@ public class PowerDialTest {
     public void nearestMark(PowerDial dial, double below, String text, double remainder) {
         DialMark mark = dial.nearest(below);
         assertThat(mark.text()).isEqualTo(text);
-        assertThat(mark.remainder(below)).isCloseTo(remainder, within(1e-9));
+        assertThat(below - mark.below()).isCloseTo(remainder, within(1e-9));
     }
 
     @Test
     public void noMarkIsNearerThanTheOneGiven() {
         for (PowerDial dial : new PowerDial[] {THIRDS, TENTHS, WHOLE, HALVES, SCALE, PERCENT, COARSE, SQUARE}) {
             for (double wanted = 0; wanted < dial.range(); wanted += 0.053) {
-                double off = Math.abs(dial.nearest(wanted).remainder(wanted));
+                double off = Math.abs(wanted - dial.nearest(wanted).below());
                 for (double other = 0; other < dial.range(); other += 0.15) {
-                    assertThat(off).isLessThan(Math.abs(dial.nearest(other).remainder(wanted)) + 1e-9);
+                    assertThat(off)
+                            .isLessThan(Math.abs(wanted - dial.nearest(other).below()) + 1e-9);
                 }
             }
         }
