@@ -42,10 +42,12 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
         for (int i = 0; i < cards.size(); i++) {
             Card card = cards.get(i);
             if (card.cut().any()) {
+                boolean patterned = card.cut().patterned();
+                // a slit may be open wider than is looked; a pattern that cuts nothing stands in no light's way
                 Optional<CutLine> line = of(
                                 key, i, card.panels().get(0), card.cut().across(card))
-                        .map(found -> card.cut().patterned() ? found.through(key.brightest()) : found)
-                        .filter(found -> found.cuts(key));
+                        .filter(found -> !patterned || found.cuts(key))
+                        .map(found -> patterned ? found.through(key.brightest()) : found);
                 if (line.isPresent()) {
                     return line;
                 }

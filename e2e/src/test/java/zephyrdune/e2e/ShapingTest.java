@@ -273,7 +273,8 @@ public class ShapingTest extends Browsing {
         tab("Base");
         click("Soft sun");
         settled();
-        assertThat(reading("BASE_UNDER_KEY")).isEqualTo(-1);
+        // a stop under the key as it is set; on the hero, where the key's own box hides part of it, less
+        assertThat(reading("BASE_UNDER_KEY")).isBetween(-2.5, -1.0);
         field("one-light").selectOption("one light");
         settled();
         assertThat(field("base.kind")).isHidden();

@@ -332,7 +332,7 @@ public class WorkingViewTest extends Browsing {
     public void everyReadingIsInTheList() {
         click("All readings");
         Locator rows = page.getByTestId("all-readings").locator("li");
-        assertThat(rows).hasCount(39);
+        assertThat(rows).hasCount(45);
         rows.filter(new Locator.FilterOptions().setHasText("Inverse-square error"))
                 .locator("button")
                 .click();
