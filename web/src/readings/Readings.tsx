@@ -117,9 +117,8 @@ function Tile({ kind, reading, large, stale }: TileProps) {
             >
               {reading.text || shown.text}
             </span>
-            <span className="ml-1 text-soft text-sm">
-              {give(reading)} {reading.text ? "" : shown.unit}
-            </span>
+            {give(reading) && <span className="ml-1 text-soft text-xs">{give(reading)}</span>}
+            <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
           </span>
         ) : (
           <span
