@@ -28,16 +28,7 @@ public final class Cancellation {
     /** Begins work on another thread, for this one, until this one is interrupted. */
     public static <T> CompletableFuture<T> aside(Supplier<T> work) {
         Thread asking = Thread.currentThread();
-        CompletableFuture<T> done = new CompletableFuture<>();
-        ForkJoinPool.commonPool()
-                .execute(() -> onBehalfOf(asking, () -> {
-                    try {
-                        done.complete(work.get());
-                    } catch (RuntimeException failure) {
-                        done.completeExceptionally(failure);
-                    }
-                }));
-        return done;
+        return CompletableFuture.supplyAsync(() -> onBehalfOf(asking, work), ForkJoinPool.commonPool());
     }
 
     /** What work that was begun aside comes to; its failure is this one's. */
@@ -51,10 +42,18 @@ public final class Cancellation {
 
     /** Does work for another thread, until that one is interrupted. */
     public static void onBehalfOf(Thread asking, Runnable work) {
+        Supplier<Void> done = () -> {
+            work.run();
+            return null;
+        };
+        onBehalfOf(asking, done);
+    }
+
+    private static <T> T onBehalfOf(Thread asking, Supplier<T> work) {
         Thread before = ASKING.get();
         ASKING.set(asking);
         try {
-            work.run();
+            return work.get();
         } finally {
             ASKING.set(before);
         }

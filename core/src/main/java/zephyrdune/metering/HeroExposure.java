@@ -50,11 +50,7 @@ public record HeroExposure(
     }
 
     public static HeroExposure of(TableSet set, KeyLight key) {
-        return of(set, MeteredLight.of(set, key));
-    }
-
-    /** The same, for whoever has the light at hand. */
-    static HeroExposure of(TableSet set, MeteredLight metered) {
+        MeteredLight metered = MeteredLight.of(set, key);
         Light light = set.light();
         double wanted = set.exposure().wanted();
         double left = Math.max(wanted - metered.ambient(), HARDLY * wanted);

@@ -100,9 +100,7 @@ final class Straight {
         double usual = exact ? guess * usual(at, light) : 0;
         double all = 0;
         double arrived = 0;
-        matteRed = even * usual / Math.PI;
-        matteGreen = matteRed;
-        matteBlue = matteRed;
+        matte(even * usual);
         if (exact && clear && !material.coated()) {
             return;
         }
@@ -157,9 +155,7 @@ final class Straight {
         if (all == 0) {
             return;
         }
-        matteRed = all / Math.PI;
-        matteGreen = matteRed;
-        matteBlue = matteRed;
+        matte(all);
         stage.gather(at.x, at.y, at.z, light, between);
         between.withoutPanels(stage);
         if (between.nothing()) {
@@ -193,15 +189,20 @@ final class Straight {
         matteBlue -= share * blue;
     }
 
+    /** Of so much illuminance, without colour. */
+    private void matte(double illuminance) {
+        matteRed = illuminance / Math.PI;
+        matteGreen = matteRed;
+        matteBlue = matteRed;
+    }
+
     /** The exact open light, less what one ray finds blocked. */
     private void lessBlocked(Place at, FaceLight light, int dimension, int first) {
         double all = light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz);
         if (all == 0) {
             return;
         }
-        matteRed = all / Math.PI;
-        matteGreen = matteRed;
-        matteBlue = matteRed;
+        matte(all);
         stage.gather(at.x, at.y, at.z, light, between);
         if (between.nothing()) {
             return;

@@ -210,16 +210,6 @@ final class Oracle {
         return 2 * random.nextDouble() - 1;
     }
 
-    private double[] evenly(double[] normal) {
-        double out = Math.sqrt(random.nextDouble());
-        double turn = 2 * Math.PI * random.nextDouble();
-        double[] helper = Math.abs(normal[0]) < 0.7 ? new double[] {1, 0, 0} : new double[] {0, 1, 0};
-        double[] first = Vec.unit(Vec.cross(normal, helper));
-        double[] second = Vec.cross(normal, first);
-        double[] way = Vec.times(normal, Math.sqrt(1 - out * out));
-        return Vec.plus(Vec.plus(way, first, out * Math.cos(turn)), second, out * Math.sin(turn));
-    }
-
     /** All light on a place of a surface; with so many looks at the face squared, and so many paths. */
     Got at(double[] place, double[] normal, boolean withHero, int grid, int paths) {
         double straight = 0;
@@ -243,7 +233,7 @@ final class Oracle {
         double[] square = normal;
         double[] kept = {share, share, share};
         while (true) {
-            double[] way = evenly(square);
+            double[] way = Vec.evenly(square, random);
             double[] far = {Double.POSITIVE_INFINITY};
             Shape met = nearest(from, way, withHero, far);
             if (met == null) {

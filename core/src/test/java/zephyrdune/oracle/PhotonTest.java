@@ -74,15 +74,6 @@ public class PhotonTest {
     /** A box round the z axis, its tip at 0, as wide to each side as far from the tip times a slope. */
     private record Count(double slope, double depth, double lining, Inner inner, double loss, Random random) {
 
-        private double[] evenly(double[] normal) {
-            double out = Math.sqrt(random.nextDouble());
-            double turn = 2 * Math.PI * random.nextDouble();
-            double[] helper = Math.abs(normal[0]) < 0.7 ? new double[] {1, 0, 0} : new double[] {0, 1, 0};
-            double[] first = Vec.unit(Vec.cross(normal, helper));
-            double[] way = Vec.times(normal, Math.sqrt(1 - out * out));
-            return Vec.plus(Vec.plus(way, first, out * Math.cos(turn)), Vec.cross(normal, first), out * Math.sin(turn));
-        }
-
         private double cloth() {
             return inner instanceof InnerBaffle baffle ? depth * baffle.place() : depth;
         }
@@ -106,14 +97,14 @@ public class PhotonTest {
                 if (through && first == depth) {
                     return true;
                 }
-                way = evenly(new double[] {0, 0, through ? 1 : -1});
+                way = Vec.evenly(new double[] {0, 0, through ? 1 : -1}, random);
             } else {
                 double z = first * Math.sqrt(random.nextDouble());
                 at = new double[] {slope * z, any() * slope * z, z};
                 if (random.nextDouble() >= lining) {
                     return false;
                 }
-                way = evenly(inward(0, 1));
+                way = Vec.evenly(inward(0, 1), random);
             }
             return wanders(at, way);
         }
@@ -164,7 +155,7 @@ public class PhotonTest {
                     if (random.nextDouble() >= lining) {
                         return false;
                     }
-                    way = evenly(inward(axis, sign));
+                    way = Vec.evenly(inward(axis, sign), random);
                     continue;
                 }
                 boolean outer = cloth == depth;
@@ -175,7 +166,7 @@ public class PhotonTest {
                 if (outer && through) {
                     return true;
                 }
-                way = evenly(new double[] {0, 0, through == upwards > 0 ? 1 : -1});
+                way = Vec.evenly(new double[] {0, 0, through == upwards > 0 ? 1 : -1}, random);
             }
         }
     }

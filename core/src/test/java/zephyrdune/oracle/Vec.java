@@ -1,5 +1,7 @@
 package zephyrdune.oracle;
 
+import java.util.Random;
+
 /** Arithmetic of three numbers. */
 final class Vec {
 
@@ -31,5 +33,15 @@ final class Vec {
 
     static double[] cross(double[] a, double[] b) {
         return new double[] {a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]};
+    }
+
+    /** A way off a surface, as light goes that is sent evenly: as often as the cosine is great. */
+    static double[] evenly(double[] normal, Random random) {
+        double out = Math.sqrt(random.nextDouble());
+        double turn = 2 * Math.PI * random.nextDouble();
+        double[] helper = Math.abs(normal[0]) < 0.7 ? new double[] {1, 0, 0} : new double[] {0, 1, 0};
+        double[] first = unit(cross(normal, helper));
+        double[] way = times(normal, Math.sqrt(1 - out * out));
+        return plus(plus(way, first, out * Math.cos(turn)), cross(normal, first), out * Math.sin(turn));
     }
 }

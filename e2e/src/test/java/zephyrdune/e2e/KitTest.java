@@ -97,6 +97,17 @@ public class KitTest extends Browsing {
         assertThat(page.getByTestId("chain")).containsText("Inner baffle");
     }
 
+    /** Of the hero's light in the demo's first set nearly all comes straight from the light, and some from the room. */
+    @Test
+    public void powerSaysWhereTheLightComesFrom() {
+        open("Smoked mussel chowder");
+        page.getByTestId("reading-POWER").click();
+        Locator shares = page.getByTestId("shares");
+        assertThat(shares).containsText(Pattern.compile("Straight from the light\\s*9\\d %"));
+        assertThat(shares).containsText("From the room's own light");
+        assertThat(shares).not().containsText("By way of the cards");
+    }
+
     @Test
     public void piecesAreAddedChangedUsedAndTakenOut() {
         open("Smoked mussel chowder");

@@ -328,16 +328,6 @@ public class WorkingViewTest extends Browsing {
                 .isLessThan(70);
     }
 
-    /** Of the hero's light in the demo's first set nearly all comes straight from the light, and some from the room. */
-    @Test
-    public void powerSaysWhereTheLightComesFrom() {
-        page.getByTestId("reading-POWER").click();
-        Locator shares = page.getByTestId("shares");
-        assertThat(shares).containsText(Pattern.compile("Straight from the light\\s*9\\d %"));
-        assertThat(shares).containsText("From the room's own light");
-        assertThat(shares).not().containsText("By way of the cards");
-    }
-
     @Test
     public void everyReadingIsInTheList() {
         click("All readings");
