@@ -11,6 +11,8 @@ import type {
   Lamp,
   Lever,
   Marks,
+  MeteringPoint,
+  MeterPlace,
   Move,
   PatternOpen,
   PictureFileKind,
@@ -156,6 +158,13 @@ export const api = {
     const ends = Object.entries(line).map(([end, at]) => [end, String(at)]);
     return json<Profile>(`/api/profiles?${new URLSearchParams(ends)}`, send("POST", set));
   },
+  meterPlace: (set: TableSet, signal?: AbortSignal) =>
+    json<MeterPlace>("/api/meter-places", send("POST", set, signal)),
+  meteringPoint: ({ across, down }: { across: number; down: number }, set: TableSet) =>
+    json<{ point: MeteringPoint }>(
+      `/api/metering-points?across=${across}&down=${down}`,
+      send("POST", set),
+    ),
   difference: (first: TableSet, second: TableSet, signal?: AbortSignal) =>
     json<Difference>("/api/differences", send("POST", { first, second }, signal)),
   pictureFile: async (

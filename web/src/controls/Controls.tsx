@@ -2,6 +2,7 @@ import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
 import type { Prop } from "../api/types";
 import { ChainPanel } from "../kit/ChainPanel";
+import { useView } from "../picture/view";
 import { BasePanel } from "../shaping/BasePanel";
 import { CardsPanel } from "../shaping/CardsPanel";
 import { useShaping } from "../shaping/store";
@@ -11,11 +12,12 @@ import { angle, kelvin, millimetres, percent, stops } from "../table/units";
 import { Choice, Select, spoken } from "./Choice";
 import { DISHES } from "./dishes";
 import { KindChoice } from "./KindChoice";
-import { PROP } from "./kinds";
+import { METERING_POINTS, PROP } from "./kinds";
 import { FacePanel, PlacePanel, PowerPanel, SourcePanel } from "./LightPanels";
 import { MarkChoice } from "./MarkChoice";
 import { aperture, shutter, speed } from "./marks";
 import { NumberField } from "./NumberField";
+import { PanelButton } from "./PanelButton";
 import { PartFields } from "./PartFields";
 import { PartList } from "./PartList";
 import { RoomPanel } from "./RoomPanel";
@@ -135,6 +137,25 @@ function FramePanel() {
   );
 }
 
+/** Takes the metering point up in the picture. */
+function PointInPicture() {
+  const on = useView((view) => view.tool === "meter");
+  return (
+    <div className="min-w-0">
+      <p className="text-soft text-xs">In the picture</p>
+      <div className="mt-0.5">
+        <PanelButton
+          name="Point the meter in the picture"
+          pressed={on}
+          onClick={() => useView.getState().take("meter")}
+        >
+          {on ? "Click there …" : "Point there"}
+        </PanelButton>
+      </div>
+    </div>
+  );
+}
+
 function CameraPanel() {
   return (
     <>
@@ -154,6 +175,10 @@ function CameraPanel() {
         scale="shutters"
         show={shutter}
       />
+      <Choice path="exposure.metering.mode" label="Meter" />
+      <KindChoice path="exposure.metering.point" label="It reads" kinds={METERING_POINTS} />
+      <PointInPicture />
+      <PartFields path="exposure.metering.point" />
     </>
   );
 }

@@ -9,6 +9,7 @@ import type {
   Inner,
   LedOutput,
   Loss,
+  MeteringPoint,
   PowerDial,
   Prop,
   Room,
@@ -200,6 +201,12 @@ export const ROOMS: Record<Room["kind"], Room> = {
     ceiling: "white-paper",
     floor: "grey-paper",
   },
+};
+
+export const METERING_POINTS: Record<MeteringPoint["kind"], MeteringPoint> = {
+  "hero-top": { kind: "hero-top" },
+  "hero-front": { kind: "hero-front" },
+  "any-place": { kind: "any-place", xMetres: 0.1, yMetres: 0 },
 };
 
 export const WINDOWS: Record<Window["kind"], Window> = {

@@ -9,6 +9,7 @@ import { Compare } from "../takes/Compare";
 import { useTakes } from "../takes/store";
 import { keepTake } from "../takes/Takes";
 import { Histogram } from "./Histogram";
+import { MeterTool } from "./MeterTool";
 import { PictureBar } from "./PictureBar";
 import { ProfileTool } from "./ProfileTool";
 import { StopLines } from "./StopLines";
@@ -61,6 +62,7 @@ export function Picture() {
             {view.lines && <TableLines set={possible} />}
             <TextSpace set={possible} />
             {view.tool === "frame" && <FrameMover />}
+            {view.tool === "meter" && <MeterTool set={possible} />}
             {view.tool === "profile" && (
               <ProfileTool set={possible} onClose={() => view.take("look")} />
             )}

@@ -1,6 +1,7 @@
 import {
   Aperture,
   ChartNoAxesColumn,
+  Crosshair,
   Download,
   Layers as LayersIcon,
   Move,
@@ -48,6 +49,9 @@ export function PictureBar({ set }: { set: TableSet }) {
       </Switch>
       <Switch name="Depth of field" on={view.deep} press={() => view.toggle("deep")}>
         <Aperture size={15} />
+      </Switch>
+      <Switch name="Metering point" on={view.tool === "meter"} press={() => view.take("meter")}>
+        <Crosshair size={15} />
       </Switch>
       <Switch name="Move the frame" on={view.tool === "frame"} press={() => view.take("frame")}>
         <Move size={15} />

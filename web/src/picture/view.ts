@@ -1,7 +1,7 @@
 import { create } from "zustand";
 
 /** What the pointer does on the picture. */
-export type Tool = "look" | "profile" | "frame";
+export type Tool = "look" | "profile" | "frame" | "meter";
 
 type View = {
   /** Words of the layers that are switched off. */

@@ -51,6 +51,7 @@ export function Floor({ reach }: { reach: number }) {
             <Ground plan={plan} scale={scale} />
             <Light plan={plan} scale={scale} />
             <Strip plan={plan} scale={scale} />
+            <MeterMark scale={scale} />
             <Probes at={(point) => [scale.across(point.x), scale.up(point.y)]} />
             <CardHandles view="floor" scale={scale} />
             <LightHandle view="floor" scale={scale} />
@@ -67,6 +68,31 @@ export function Floor({ reach }: { reach: number }) {
         Lines: light on the table, in stops from the hero
       </p>
     </section>
+  );
+}
+
+/** Where the meter reads, when that is not on the hero's top. */
+function MeterMark({ scale }: { scale: Scale }) {
+  const elsewhere = useTable(
+    (table) => table.possible?.exposure.metering.point.kind !== "hero-top",
+  );
+  const reading = useAnswers((answers) =>
+    answers.readings.find(({ kind }) => kind === "KEY_EXPOSURE"),
+  );
+  const at = reading?.places[0];
+  if (!elsewhere || !at) return null;
+  return (
+    <g
+      transform={`translate(${scale.across(at.x)} ${scale.up(at.y)})`}
+      data-testid="floor-meter"
+      className="stroke-sand"
+      fill="none"
+      strokeWidth={1.6}
+    >
+      <title>The meter reads here</title>
+      <circle r={5} className="fill-ground" />
+      <path d="M-9 0H-5M5 0H9M0-9V-5M0 5V9" />
+    </g>
   );
 }
 

@@ -6,7 +6,7 @@ const TONES = ["bg-sand", "bg-sand/70", "bg-sand/50", "bg-line", "bg-soft/60", "
 /** Less than this is nothing worth a line. */
 const HARDLY = 0.005;
 
-/** Where the hero's light comes from, as a bar and in words. */
+/** Where the metered light comes from, as a bar and in words. */
 export function Shares() {
   const readings = useAnswers((answers) => answers.readings);
   const kinds = useReadingKinds();
@@ -19,7 +19,7 @@ export function Shares() {
   if (shares.length === 0) return null;
   return (
     <div className="mt-3" data-testid="shares">
-      <p className="text-soft text-xs">The hero’s light comes</p>
+      <p className="text-soft text-xs">The metered light comes</p>
       <div className="mt-1 flex h-2 overflow-hidden rounded-full" aria-hidden>
         {shares.map(({ name, tone, value }) => (
           <span key={name} className={tone} style={{ width: `${value * 100}%` }} />

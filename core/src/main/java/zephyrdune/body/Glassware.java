@@ -91,10 +91,8 @@ final class Glassware {
                 .to(0, high, cork)
                 .turned());
         if (bottle.labelHeight() > 0) {
-            double height = Math.min(bottle.labelHeight() * high, 0.9 * shoulder);
-            double low = (shoulder - height) / 2;
-            maker.add(new Outline(radius + AIR_GAP, low)
-                    .to(radius + AIR_GAP, low + height, Material.of(bottle.label()))
+            maker.add(new Outline(radius + AIR_GAP, bottle.labelFrom())
+                    .to(radius + AIR_GAP, bottle.labelTo(), Material.of(bottle.label()))
                     .facing(Math.toRadians(75))
                     .turned());
         }

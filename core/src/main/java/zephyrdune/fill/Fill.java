@@ -11,7 +11,7 @@ import zephyrdune.emitter.KeyColour;
 import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.picture.Metered;
 import zephyrdune.picture.Mix;
 import zephyrdune.table.Card;
@@ -57,7 +57,7 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
 
     /** Nothing where the light stands straight above the hero. */
     public static Optional<Fill> of(TableSet set, KeyLight key) {
-        return of(set, key, HeroExposure.below(set, key), Set.of());
+        return of(set, key, MeteredExposure.below(set, key), Set.of());
     }
 
     /**

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
-import zephyrdune.picture.View;
+import zephyrdune.lens.Perspective;
 import zephyrdune.table.OffRoom;
 import zephyrdune.table.Panel;
 import zephyrdune.table.TableSet;
@@ -44,7 +44,7 @@ final class CameraShade {
 
     /** Share of the key that they keep off the hero's top. */
     private static double kept(TableSet set) {
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Vector3D right = view.rightHalf().normalize();
         Vector3D up = view.upHalf().normalize();
         Vector3D behind = view.eye().subtract(view.forward().multiply(BEHIND));

@@ -3,9 +3,9 @@ package zephyrdune.finding;
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.Perspective;
 import zephyrdune.move.CardPlace;
 import zephyrdune.picture.CardsInFrame;
-import zephyrdune.picture.View;
 import zephyrdune.table.Card;
 import zephyrdune.table.OffRoom;
 import zephyrdune.table.Surface;
@@ -49,17 +49,17 @@ final class Flare {
                         () -> flagged(scene, towards).map(mended -> new Mend("Stand a flag before the lens", mended))));
     }
 
-    private static double corner(View view) {
+    private static double corner(Perspective view) {
         return Math.atan(Math.hypot(view.rightHalf().norm(), view.upHalf().norm()));
     }
 
-    private static double onLens(KeyLight key, View view) {
+    private static double onLens(KeyLight key, Perspective view) {
         return key.at(view.eye(), view.forward());
     }
 
     /** The smallest black card on the way from lens to light that keeps the lens dark, out of the frame and off the hero. */
     private static Optional<TableSet> flagged(Scene scene, Vector3D towards) {
-        View view = scene.view;
+        Perspective view = scene.view;
         double before = onLens(scene.key, view);
         double hero = scene.key.at(scene.key.hero(), Vector3D.Unit.PLUS_Z);
         for (double size = SMALLEST; size <= LARGEST; size += SIZE_STEP) {

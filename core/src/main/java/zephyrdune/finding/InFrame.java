@@ -4,10 +4,10 @@ import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
+import zephyrdune.lens.Perspective;
 import zephyrdune.move.Lever;
 import zephyrdune.picture.CardsInFrame;
 import zephyrdune.picture.LightInFrame;
-import zephyrdune.picture.View;
 import zephyrdune.table.Card;
 import zephyrdune.table.OffRoom;
 import zephyrdune.table.TableSet;
@@ -85,7 +85,7 @@ final class InFrame {
         if (set.light().filling() instanceof OffRoom || over(set.tableTop(), light)) {
             return false;
         }
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Stage stage = Stage.of(set);
         Ray sight = new Ray();
         Hit hit = new Hit();

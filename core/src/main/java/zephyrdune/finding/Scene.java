@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
-import zephyrdune.picture.View;
+import zephyrdune.lens.Perspective;
 import zephyrdune.table.TableSet;
 
 /** A set that is looked over, with what several looks need of it. Used by one thread. */
@@ -17,13 +17,13 @@ final class Scene {
 
     final TableSet set;
     final KeyLight key;
-    final View view;
+    final Perspective view;
     private List<Vector3D> framed;
 
     Scene(TableSet set) {
         this.set = set;
         key = KeyLight.of(set);
-        view = View.of(set);
+        view = Perspective.of(set);
     }
 
     /** Places of the table that the frame shows. */

@@ -1,8 +1,11 @@
 package zephyrdune.measure;
 
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ForkJoinPool;
 import java.util.function.Supplier;
 
@@ -15,7 +18,18 @@ public final class Cancellation {
     /** Of helpers that work for another thread, the one that waits for the outcome. */
     private static final ThreadLocal<Thread> ASKING = new ThreadLocal<>();
 
+    /** The helpers at work just now, each with the thread that it works for. */
+    private static final Map<Thread, Thread> HELPERS = new ConcurrentHashMap<>();
+
     private Cancellation() {}
+
+    /** The threads that work for another one just now. */
+    public static List<Thread> helpers(Thread asking) {
+        return HELPERS.entrySet().stream()
+                .filter(helper -> helper.getValue() == asking && helper.getKey() != asking)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
 
     /** @throws CancellationException when the thread that asked for the work has been interrupted; it stays so */
     public static void check() {
@@ -49,13 +63,22 @@ public final class Cancellation {
         onBehalfOf(asking, done);
     }
 
+    private static void help(Thread asking) {
+        ASKING.set(asking);
+        if (asking == null) {
+            HELPERS.remove(Thread.currentThread());
+        } else {
+            HELPERS.put(Thread.currentThread(), asking);
+        }
+    }
+
     private static <T> T onBehalfOf(Thread asking, Supplier<T> work) {
         Thread before = ASKING.get();
-        ASKING.set(asking);
+        help(asking);
         try {
             return work.get();
         } finally {
-            ASKING.set(before);
+            help(before);
         }
     }
 }

@@ -19,7 +19,7 @@ import zephyrdune.table.TableSet;
  */
 public record Burying(double missing, Optional<Exposure> settings, double more) {
 
-    public static Burying of(TableSet set, HeroExposure hero) {
+    public static Burying of(TableSet set, MeteredExposure hero) {
         double missing = set.ambient().buriedAt() - hero.ambientUnderCorrect();
         if (missing <= 0 || !set.light().source().flash()) {
             return new Burying(missing, Optional.empty(), 0);
@@ -43,7 +43,8 @@ public record Burying(double missing, Optional<Exposure> settings, double more) 
         if (left > 1e-9) {
             return new Burying(missing, Optional.empty(), 0);
         }
-        Exposure dark = new Exposure(aperture, shutter, speed, now.syncLimit(), now.bias(), now.whiteBalance());
+        Exposure dark =
+                new Exposure(aperture, shutter, speed, now.syncLimit(), now.bias(), now.whiteBalance(), now.metering());
         return new Burying(missing, Optional.of(dark), Stops.between(dark.correct(), now.correct()));
     }
 

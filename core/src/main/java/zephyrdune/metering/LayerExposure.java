@@ -71,7 +71,16 @@ public final class LayerExposure {
         return weights[3 * layer + channel];
     }
 
-    /** The exposure by one layer of light on a matte element, as bright as white is there, lx s. */
+    /** The exposure by all layers of light together, the key at full power, lx s. */
+    double of(double[] light) {
+        double sum = 0;
+        for (int layer = 0; layer < layers(); layer++) {
+            sum += of(light, layer);
+        }
+        return sum;
+    }
+
+    /** The exposure by one layer of light, lx s. */
     double of(double[] light, int layer) {
         int at = 3 * layer;
         return Luminance.of(weights[at] * light[at], weights[at + 1] * light[at + 1], weights[at + 2] * light[at + 2]);

@@ -1,2 +1,2 @@
-/** What a meter at the hero would say: the key's and the room's share of the exposure, and the power to set. */
+/** What a meter says: the key's and the room's share of the exposure, and the power to set. */
 package zephyrdune.metering;

@@ -6,7 +6,7 @@ import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.exception.MathRuntimeException;
 import zephyrdune.measure.Refused;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
@@ -100,7 +100,7 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
                 lever,
                 at,
                 Readings.of(moved, kind).value().orElse(Double.NaN),
-                HeroExposure.toMakeUp(set, moved));
+                MeteredExposure.toMakeUp(set, moved));
     }
 
     /** Not a number where the lever cannot be, or there is no reading. */

@@ -8,7 +8,7 @@ import zephyrdune.exposure.MarkedScale;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.table.Exposure;
 import zephyrdune.table.InBox;
@@ -56,7 +56,7 @@ public record PowerHelp(Way way, TableSet set, double gained, double left, List<
 
     /** The ways for a set whose control cannot be turned far enough; none where it can. */
     public static List<PowerHelp> of(TableSet set) {
-        HeroExposure hero = hero(set);
+        MeteredExposure hero = hero(set);
         double range = set.light().source().dial().range();
         double missing = -hero.wantedBelow();
         double over = hero.wantedBelow() - range;
@@ -89,8 +89,8 @@ public record PowerHelp(Way way, TableSet set, double gained, double left, List<
         return ways;
     }
 
-    private static HeroExposure hero(TableSet set) {
-        return HeroExposure.of(set, KeyLight.of(set));
+    private static MeteredExposure hero(TableSet set) {
+        return MeteredExposure.of(set, KeyLight.of(set));
     }
 
     /** Step by step, as far as it takes or can be. */

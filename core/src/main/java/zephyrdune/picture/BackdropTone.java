@@ -3,6 +3,7 @@ package zephyrdune.picture;
 import java.util.Locale;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Ray;
+import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Cancellation;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Backdrop;
@@ -61,7 +62,7 @@ public record BackdropTone(Vector3D place, double stops) {
         Backdrop backdrop = set.backdrop();
         double height = Math.min(set.dish().top(), backdrop.height() - PATCH / 2);
         Vector3D middle = Vector3D.of(0, backdrop.distance(), Math.max(PATCH / 2, height));
-        Vector3D eye = View.of(set).eye();
+        Vector3D eye = Perspective.of(set).eye();
         Tracer tracer = new Tracer(Stage.of(set), Effort.USUAL);
         double sum = 0;
         for (int i = 0; i < ROWS * ROWS; i++) {

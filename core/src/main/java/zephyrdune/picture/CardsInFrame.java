@@ -4,6 +4,7 @@ import java.util.Arrays;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
+import zephyrdune.lens.Perspective;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Stage;
 
@@ -21,7 +22,7 @@ public final class CardsInFrame {
 
     /** Counted over an even grid of rays: exact to about a sixtieth of the frame's width. */
     public static CardsInFrame of(TableSet set) {
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Stage stage = Stage.of(set);
         Vector3D eye = view.eye();
         Ray sight = new Ray();

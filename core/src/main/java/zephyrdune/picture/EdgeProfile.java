@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.body.Hit;
-import zephyrdune.body.Ray;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Cancellation;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Effort;
 import zephyrdune.trace.Layers;
+import zephyrdune.trace.SeenPlace;
 import zephyrdune.trace.Stage;
 import zephyrdune.trace.Tracer;
 
@@ -53,14 +53,14 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
      * @throws Refused when the line does not lie on one flat surface
      */
     public static EdgeProfile of(TableSet set, double fromAcross, double fromDown, double toAcross, double toDown) {
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Stage stage = Stage.of(set);
-        Place from = place(view, stage, fromAcross, fromDown);
-        Place to = place(view, stage, toAcross, toDown);
-        double length = from.point.distance(to.point);
-        boolean flat = from.normal.dot(to.normal) > 1 - 1e-9
-                && Math.abs(to.point.subtract(from.point).dot(from.normal)) < 1e-6;
-        if (from.owner != to.owner || !flat) {
+        SeenPlace from = place(view, stage, fromAcross, fromDown);
+        SeenPlace to = place(view, stage, toAcross, toDown);
+        double length = from.point().distance(to.point());
+        boolean flat = from.normal().dot(to.normal()) > 1 - 1e-9
+                && Math.abs(to.point().subtract(from.point()).dot(from.normal())) < 1e-6;
+        if (from.owner() != to.owner() || !flat) {
             throw new Refused("to", "The line has to lie on one flat surface, such as the table top; draw it again");
         }
         if (length < 1e-4) {
@@ -75,9 +75,9 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
         for (int i = 0; i < POINTS; i++) {
             Cancellation.check();
             double share = i / (POINTS - 1.0);
-            Vector3D point = from.point.lerp(to.point, share);
-            double[] light = light(tracer, mix, point, from.normal, i);
-            double full = open.at(point, from.normal);
+            Vector3D point = from.point().lerp(to.point(), share);
+            double[] light = light(tracer, mix, point, from.normal(), i);
+            double full = open.at(point, from.normal());
             points.add(new Point(
                     share * length, Stops.between(light[1], hero), full == 0 ? 0 : Math.max(0, light[0] / full)));
         }
@@ -97,24 +97,14 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
         return new double[] {straight, Math.max(all, Double.MIN_NORMAL)};
     }
 
-    private record Place(Vector3D point, Vector3D normal, int owner) {}
-
-    private static Place place(View view, Stage stage, double across, double down) {
+    private static SeenPlace place(Perspective view, Stage stage, double across, double down) {
         if (!(across >= 0 && across <= 1 && down >= 0 && down <= 1)) {
             throw new Refused("from", "The line has to lie in the frame: its ends are from 0 to 1 across and down");
         }
-        Vector3D way = view.ray(across, down);
-        Ray ray = new Ray();
-        ray.set(view.eye().getX(), view.eye().getY(), view.eye().getZ(), way.getX(), way.getY(), way.getZ());
-        Hit hit = new Hit();
-        int owner = stage.meet(ray, hit);
-        if (owner < 0 || owner == Stage.KEY_FACE || owner == Stage.BASE_FACE) {
-            throw new Refused(
-                    "from", "There is no surface here that light falls on; draw the line on the table or a dish");
-        }
-        Vector3D normal = Vector3D.of(hit.nx, hit.ny, hit.nz);
-        return new Place(
-                view.eye().add(way.multiply(hit.distance)), normal.dot(way) > 0 ? normal.negate() : normal, owner);
+        return SeenPlace.of(view, stage, across, down)
+                .filter(seen -> seen.owner() != Stage.KEY_FACE && seen.owner() != Stage.BASE_FACE)
+                .orElseThrow(() -> new Refused(
+                        "from", "There is no surface here that light falls on; draw the line on the table or a dish"));
     }
 
     /** Distance between the places where the open share crosses a tenth and nine tenths, in straight lines between points. */

@@ -3,6 +3,7 @@ package zephyrdune.picture;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
+import zephyrdune.lens.Perspective;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Stage;
 
@@ -19,7 +20,7 @@ public record LightInFrame(double face, double back) {
 
     /** Counted over an even grid of rays: exact to about a fiftieth of the frame's width. */
     public static LightInFrame of(TableSet set) {
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Stage stage = Stage.of(set);
         Vector3D eye = view.eye();
         Ray sight = new Ray();

@@ -16,10 +16,10 @@ public final class Metered {
     private static final double SURE = 0.03;
 
     /** Rounds from which on their spread says something; and as many as there is time for, fewer where cards make each dear. */
-    private static final int LEAST = 3;
+    private static final int LEAST = 12;
 
-    private static final int MOST = 24;
-    private static final int MOST_AMONG_CARDS = 8;
+    private static final int MOST = 96;
+    private static final int MOST_AMONG_CARDS = 32;
 
     private final Incidence incidence;
     private final Mix mix;

@@ -6,8 +6,8 @@ import zephyrdune.colour.Luminance;
 import zephyrdune.exposure.CorrectExposure;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
 import zephyrdune.metering.LayerExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.TableSet;
 
 /** By how much each layer of a picture counts, in pixel values per unit of luminance: power, exposure and white balance. */
@@ -30,7 +30,7 @@ public final class Mix {
 
     /** The same, for whoever has the set's key at hand. */
     public static Mix of(TableSet set, Set<Integer> off, KeyLight key) {
-        return of(set, off, key, HeroExposure.below(set, key));
+        return of(set, off, key, MeteredExposure.below(set, key));
     }
 
     /** The same at a power, stops below full. */

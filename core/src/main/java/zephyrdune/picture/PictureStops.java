@@ -5,6 +5,7 @@ import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.Perspective;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Stage;
 
@@ -18,7 +19,7 @@ import zephyrdune.trace.Stage;
 public record PictureStops(int columns, int rows, float[] stops) {
 
     public static PictureStops of(TableSet set, int columns, int rows) {
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Stage stage = Stage.of(set);
         KeyLight key = KeyLight.of(set, Illuminance.COARSE);
         Ray ray = new Ray();

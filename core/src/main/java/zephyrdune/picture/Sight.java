@@ -2,6 +2,7 @@ package zephyrdune.picture;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Ray;
+import zephyrdune.lens.Perspective;
 import zephyrdune.sampling.Sobol;
 import zephyrdune.table.TableSet;
 
@@ -22,7 +23,7 @@ final class Sight {
 
     /** @param deep whether the lens is as wide as its aperture makes it; otherwise everything is sharp */
     Sight(TableSet set, int width, int height, boolean deep) {
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         eye = view.eye().toArray();
         forward = view.forward().toArray();
         right = view.rightHalf().toArray();

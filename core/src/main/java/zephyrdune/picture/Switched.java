@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Layers;
@@ -39,6 +39,6 @@ public record Switched(TableSet set, Set<Integer> off) {
         }
         return left.size() == set.cards().size()
                 ? new Switched(set, off)
-                : new Switched(HeroExposure.fixed(set).withCards(left), off);
+                : new Switched(MeteredExposure.fixed(set).withCards(left), off);
     }
 }

@@ -11,11 +11,11 @@ import zephyrdune.emitter.Patch;
 import zephyrdune.fill.SecondLight;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.Perspective;
 import zephyrdune.pattern.CutLine;
 import zephyrdune.pattern.Patches;
 import zephyrdune.pattern.Strip;
 import zephyrdune.picture.LightInFrame;
-import zephyrdune.picture.View;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.BookLight;
 import zephyrdune.table.BroadBase;
@@ -86,7 +86,7 @@ public record Plan(
      * @param size points along the map's side
      */
     public static Plan of(TableSet set, double reach, int size) {
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Pose pose = set.pose();
         KeyLight key = KeyLight.of(set, Illuminance.COARSE);
         return new Plan(
@@ -175,7 +175,7 @@ public record Plan(
                 .toList();
     }
 
-    private static List<Vector3D> frame(View view, double backdrop) {
+    private static List<Vector3D> frame(Perspective view, double backdrop) {
         List<Vector3D> corners = new ArrayList<>();
         double[][] ends = {{0, 0}, {1, 0}, {1, 1}, {0, 1}};
         for (double[] end : ends) {

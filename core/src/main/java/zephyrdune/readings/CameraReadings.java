@@ -18,7 +18,7 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.DepthOfField;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.Burying;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.metering.MeteredLight;
 import zephyrdune.power.DialMark;
 import zephyrdune.source.BatteryFlash;
@@ -41,17 +41,22 @@ final class CameraReadings {
     private static final double LONG = 12;
     private static final double LOW = Math.toRadians(50);
 
-    private static final String NO_LIGHT = "The light does not reach the hero's top";
+    private static final String NO_LIGHT = "No light reaches the meter; move it, or what hides it";
 
     private CameraReadings() {}
 
-    static Reading read(ReadingKind kind, TableSet set, KeyLight key, HeroExposure hero) {
+    static Reading read(ReadingKind kind, TableSet set, KeyLight key, MeteredExposure hero) {
         boolean dark = hero.dark();
         return switch (kind) {
-            case KEY_EXPOSURE -> Reading.of(KEY_EXPOSURE, hero.key(), key.brightest());
-            case KEY_SHARE, TABLE_SHARE, ROOM_SHARE, CARD_SHARE, BASE_SHARE, AMBIENT_SHARE -> share(kind, key, hero);
-            case POWER -> dark ? Reading.absent(POWER, NO_LIGHT) : power(set, key, hero);
-            case OFF_EXPOSURE -> dark ? Reading.absent(OFF_EXPOSURE, NO_LIGHT) : off(set, key, hero);
+            case KEY_EXPOSURE ->
+                Reading.of(KEY_EXPOSURE, hero.key(), hero.light().place());
+            case KEY_SHARE, TABLE_SHARE, ROOM_SHARE, CARD_SHARE, BASE_SHARE, AMBIENT_SHARE -> share(kind, hero);
+            case POWER -> dark ? Reading.absent(POWER, dark(set, hero)) : power(set, key, hero);
+            case OFF_EXPOSURE ->
+                dark
+                        ? Reading.absent(OFF_EXPOSURE, NO_LIGHT)
+                        : Reading.of(OFF_EXPOSURE, hero.off(), hero.light().place())
+                                .uncertain(hero.light().error());
             case AMBIENT_UNDER_KEY ->
                 dark
                         ? Reading.absent(AMBIENT_UNDER_KEY, NO_LIGHT)
@@ -75,7 +80,11 @@ final class CameraReadings {
         };
     }
 
-    private static Reading share(ReadingKind kind, KeyLight key, HeroExposure hero) {
+    private static String dark(TableSet set, MeteredExposure hero) {
+        return MeterNote.of(set, hero.light()).orElse(NO_LIGHT);
+    }
+
+    private static Reading share(ReadingKind kind, MeteredExposure hero) {
         if (!(hero.all() > 0)) {
             return Reading.absent(kind, NO_LIGHT);
         }
@@ -89,10 +98,10 @@ final class CameraReadings {
                     case BASE_SHARE -> hero.share(light.base());
                     default -> light.ambient() / hero.all();
                 };
-        return Reading.of(kind, share, key.brightest());
+        return Reading.of(kind, share, light.place());
     }
 
-    private static Reading power(TableSet set, KeyLight key, HeroExposure hero) {
+    private static Reading power(TableSet set, KeyLight key, MeteredExposure hero) {
         DialMark mark = hero.mark(set.light());
         // what a guide number and the known losses make one expect
         double distance = set.pose().source().distance(key.hero());
@@ -102,20 +111,21 @@ final class CameraReadings {
         return Reading.of(POWER, 0 - mark.below(), key.hero())
                 .called(mark.text())
                 .beside("Guide number, or bare light at this distance, less the losses", -rule)
+                .uncertain(hero.light().error())
                 .noting(powerNote(set, hero));
     }
 
-    private static String powerNote(TableSet set, HeroExposure hero) {
+    private static String powerNote(TableSet set, MeteredExposure hero) {
         List<String> notes = new ArrayList<>();
         Light light = set.light();
+        MeterNote.of(set, hero.light()).ifPresent(notes::add);
         double range = light.source().dial().range();
         if (light.powerChoice() == PowerChoice.FOLLOWS && hero.wantedBelow() < -0.05) {
             notes.add(
                     "Full power is %.1f stops short: come closer, open the aperture, raise the ISO, or lose less on the way"
                             .formatted(-hero.wantedBelow()));
         } else if (light.powerChoice() == PowerChoice.FOLLOWS && hero.light().ambient() >= hero.wanted()) {
-            notes.add(
-                    "The room alone gives the hero what is wanted: close the shutter or the blinds, or work with less of it");
+            notes.add("The room alone gives what is wanted: close the shutter or the blinds, or work with less of it");
         } else if (light.powerChoice() == PowerChoice.FOLLOWS && hero.wantedBelow() > range + 0.05) {
             notes.add(
                     "The lowest power is %.1f stops too bright: move away, close the aperture, lower the ISO, or add diffusion"
@@ -158,23 +168,19 @@ final class CameraReadings {
         return exposure.shutter() < exposure.syncLimit() * (1 - 1e-9);
     }
 
-    private static Reading off(TableSet set, KeyLight key, HeroExposure hero) {
-        return Reading.of(OFF_EXPOSURE, hero.off(), key.brightest());
-    }
-
-    private static Reading room(ReadingKind kind, double stops, TableSet set, HeroExposure hero) {
+    private static Reading room(ReadingKind kind, double stops, TableSet set, MeteredExposure hero) {
         return set.ambient().illuminance() == 0
                 ? Reading.absent(kind, "There is no light in the room")
-                : Reading.of(kind, stops, Vector3D.of(0, 0, set.dish().top())).noting(roomNote(set, hero));
+                : Reading.of(kind, stops, hero.light().place()).noting(roomNote(set, hero));
     }
 
-    private static String roomNote(TableSet set, HeroExposure hero) {
+    private static String roomNote(TableSet set, MeteredExposure hero) {
         String changing = changing(set, hero);
         return changing.isEmpty() ? nowNote(set, hero) : nowNote(set, hero) + ". " + changing;
     }
 
     /** From when on the room counts as gone, or counts again. */
-    private static String changing(TableSet set, HeroExposure hero) {
+    private static String changing(TableSet set, MeteredExposure hero) {
         Ambient ambient = set.ambient();
         if (ambient.hourly() == 0) {
             return "";
@@ -187,7 +193,7 @@ final class CameraReadings {
                 .formatted(ambient.after(), ambient.hourly(), when.formatted(Math.abs(hours)));
     }
 
-    private static String nowNote(TableSet set, HeroExposure hero) {
+    private static String nowNote(TableSet set, MeteredExposure hero) {
         boolean flash = set.light().source().flash();
         if (set.ambient().purpose() == Ambient.Purpose.KEEP) {
             return "The room is kept as a layer %.1f stops under the key; %s"

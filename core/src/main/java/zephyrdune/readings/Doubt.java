@@ -5,9 +5,9 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
-import zephyrdune.picture.View;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.source.BatteryFlash;
 import zephyrdune.source.GuideNumber;
 import zephyrdune.source.Source;
@@ -101,7 +101,7 @@ public record Doubt(String field, String words) {
                             .formatted(
                                     range, light.source().dial().nearest(range).text(), light.power())));
         }
-        HeroExposure hero = HeroExposure.of(set, KeyLight.of(set));
+        MeteredExposure hero = MeteredExposure.of(set, KeyLight.of(set));
         if (!hero.dark() && hero.ambientUnderKey() < 0 && set.ambient().illuminance() <= SUNLIT) {
             doubts.add(new Doubt(
                     "ambient.illuminance",
@@ -145,8 +145,9 @@ public record Doubt(String field, String words) {
     }
 
     private static void aboutFrame(List<Doubt> doubts, TableSet set) {
-        Vector3D seen =
-                View.of(set).project(Vector3D.of(0, 0, set.dish().height() / 2)).subtract(Vector3D.of(0.5, 0.5, 0));
+        Vector3D seen = Perspective.of(set)
+                .project(Vector3D.of(0, 0, set.dish().height() / 2))
+                .subtract(Vector3D.of(0.5, 0.5, 0));
         if (Math.max(Math.abs(seen.getX()), Math.abs(seen.getY())) > 0.5) {
             boolean sideways = Math.abs(seen.getX()) > Math.abs(seen.getY());
             doubts.add(new Doubt(

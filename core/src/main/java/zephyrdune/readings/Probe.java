@@ -16,11 +16,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.falloff.FallOff;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.illuminance.PointRule;
+import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.picture.BackdropTone;
 import zephyrdune.picture.Mix;
-import zephyrdune.picture.View;
 import zephyrdune.softness.ApparentSize;
 import zephyrdune.table.Bare;
 import zephyrdune.table.EvenlyLit;
@@ -37,7 +37,7 @@ final class Probe {
 
     private final TableSet set;
     private final KeyLight key;
-    private HeroExposure hero;
+    private MeteredExposure hero;
     private Mix mix;
     private final ShadowReadings shadow;
     private final ShapingReadings shaping;
@@ -103,9 +103,9 @@ final class Probe {
         return bare ? light.loss() : Stops.between(light.source().flux(), key.flux());
     }
 
-    private HeroExposure hero() {
+    private MeteredExposure hero() {
         if (hero == null) {
-            hero = HeroExposure.of(set, key);
+            hero = MeteredExposure.of(set, key);
         }
         return hero;
     }
@@ -155,7 +155,7 @@ final class Probe {
     }
 
     private String backdropNote() {
-        return View.of(set)
+        return Perspective.of(set)
                         .shows(Vector3D.of(
                                 0, set.backdrop().distance(), set.dish().top()))
                 ? ""

@@ -137,68 +137,69 @@ public enum ReadingKind {
             "Conservation of light; what cloth swallows is stated",
             "A source nearer to the panel or zoomed in spills less; fewer layers swallow less"),
     KEY_EXPOSURE(
-            "Key on the hero",
+            "Key at the meter",
             Unit.LUX_SECOND,
-            "The light's exposure of the hero's lit top at the power it is at, straight and by way of table, walls, cards and base: "
-                    + "what an incident meter there reads of it.",
-            "E t, or the integral of E over the flash, the mean of traced samples",
+            "What the meter reads of the light at the power it is at, straight and by way of table, walls, cards and base; of a surface "
+                    + "the incident exposure that counts as much.",
+            "E t, or the integral of E over the flash, the mean of traced samples; of a surface L t C / K, C = 250 lx s, K = 12.5 cd s/m²",
             "ISO 2720:1974",
             "Power, distance, losses on the way, and for an LED the shutter"),
     KEY_SHARE(
             "Straight from the light",
             Unit.RATIO,
-            "Share of the hero's light, as a meter on its lit top has it, that comes straight from the light. The rest comes "
+            "Share of the metered light that comes straight from the light. The rest comes "
                     + "by other ways, and a move of the light changes those otherwise.",
             "H straight / H of all light, each the mean of traced samples",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
-            "Cards, walls and room light near the hero lower it"),
+            "Cards, walls and room light near the meter lower it"),
     TABLE_SHARE(
             "By way of the table",
             Unit.RATIO,
-            "Share of the hero's light that comes by way of table, dishes and backdrop.",
+            "Share of the metered light that comes by way of table, dishes and backdrop.",
             "H by the table / H of all light",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "A paler table, a nearer or paler backdrop"),
     ROOM_SHARE(
             "By way of the walls",
             Unit.RATIO,
-            "Share of the hero's light that comes by way of the room's walls and ceiling.",
+            "Share of the metered light that comes by way of the room's walls and ceiling.",
             "H by the walls / H of all light",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "Nearer or paler walls, a light that spills"),
     CARD_SHARE(
             "By way of the cards",
             Unit.RATIO,
-            "Share of the hero's light that comes by way of the cards.",
+            "Share of the metered light that comes by way of the cards.",
             "H by the cards / H of all light",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "Nearer, larger or paler cards"),
     BASE_SHARE(
             "From the base light",
             Unit.RATIO,
-            "Share of the hero's light that comes from the base light.",
+            "Share of the metered light that comes from the base light.",
             "H by the base / H of all light",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986",
             "How far under the key the base is set"),
     AMBIENT_SHARE(
             "From the room's own light",
             Unit.RATIO,
-            "Share of the hero's light that the room's own lamps and windows give while the shutter is open.",
+            "Share of the metered light that the room's own lamps and windows give while the shutter is open.",
             "H of the room / H of all light",
             "ISO 2720:1974",
             "A shorter shutter under a flash; blinds"),
     POWER(
             "Power",
             Unit.STOP,
-            "What to set on the light's own control so that the hero is exposed as wanted, in stops from "
+            "What to set on the light's own control so that what is metered comes out as wanted, in stops from "
                     + "full power.",
-            "log2((H wanted - H room) / H at full power by all ways), H wanted = C N² 2^bias / S, C = 250 lx s",
+            "log2((H wanted - H room) / H at full power by all ways), H wanted = C N² 2^bias / S, C = 250 lx s; of a surface by L t = K N² 2^bias / S, K = 12.5 cd s/m²",
             "ISO 2720:1974; guide numbers ISO 1230",
             "A nearer light, a wider aperture or a higher speed needs less"),
     OFF_EXPOSURE(
             "Left over",
             Unit.STOP,
-            "How far the hero is from the wanted exposure with the control at its mark; positive is too " + "bright.",
+            "How far what is metered is from the wanted exposure with the control at its mark; positive is too "
+                    + "bright.",
             "log2(H at the mark / H wanted)",
             "ISO 2720:1974",
             "A control with finer marks, or within its range"),

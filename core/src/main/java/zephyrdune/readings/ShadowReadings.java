@@ -10,9 +10,9 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Cancellation;
 import zephyrdune.picture.Mix;
-import zephyrdune.picture.View;
 import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.softness.ShadowEdge;
 import zephyrdune.softness.TableShadow;
@@ -139,7 +139,7 @@ final class ShadowReadings {
         if (!set.tableTop().holds(tip.getX(), tip.getY())) {
             return "The tip falls beyond the table's edge; read as if the table went on";
         }
-        return View.of(set).shows(tip) ? "" : "The tip is out of the frame";
+        return Perspective.of(set).shows(tip) ? "" : "The tip is out of the frame";
     }
 
     private static Reading edge(ReadingKind kind, double width, Vector3D thrownBy, Vector3D onTable) {

@@ -13,13 +13,14 @@ import zephyrdune.emitter.EmittingFace;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.metering.MeteredLight;
 import zephyrdune.pattern.CutLine;
 import zephyrdune.pattern.Patches;
 import zephyrdune.pattern.Strip;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.BroadBase;
+import zephyrdune.table.HeroTop;
 import zephyrdune.table.Holes;
 import zephyrdune.table.NoHoles;
 import zephyrdune.table.TableSet;
@@ -37,13 +38,13 @@ final class ShapingReadings {
 
     private final TableSet set;
     private final KeyLight key;
-    private final Supplier<HeroExposure> hero;
+    private final Supplier<MeteredExposure> hero;
     private Optional<Fill> fill;
     private Optional<CutLine> line;
     private Strip strip;
     private Patches patches;
 
-    ShapingReadings(TableSet set, KeyLight key, Supplier<HeroExposure> hero) {
+    ShapingReadings(TableSet set, KeyLight key, Supplier<MeteredExposure> hero) {
         this.hero = hero;
         this.set = set;
         this.key = key;
@@ -217,8 +218,10 @@ final class ShapingReadings {
     }
 
     private String brightest() {
-        return "The brightest patch has %.0f %% of the open light; the exposure is for it"
-                .formatted(100 * patches.brightest());
+        return "The brightest patch has %.0f %% of the open light%s"
+                .formatted(
+                        100 * patches.brightest(),
+                        set.exposure().metering().point() instanceof HeroTop ? "; the exposure is for it" : "");
     }
 
     private Reading base(ReadingKind kind) {
@@ -229,9 +232,9 @@ final class ShapingReadings {
             MeteredLight light = hero.get().light();
             double stops = Stops.between(light.base(), light.key());
             return Double.isFinite(stops)
-                    ? Reading.of(kind, stops, key.brightest())
+                    ? Reading.of(kind, stops, light.place())
                             .beside("As it is set, by straight light alone", -base.under())
-                    : Reading.absent(kind, "One of the two does not reach the hero's top");
+                    : Reading.absent(kind, "One of the two does not reach the meter");
         }
         return TableShadow.of(set.dish(), EmittingFace.of(base.as(set.light())))
                 .filter(shadow -> Double.isFinite(shadow.atTip().tenToNinety()))

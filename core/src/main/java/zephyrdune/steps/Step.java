@@ -9,7 +9,7 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.KeyLight;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.picture.Mix;
 import zephyrdune.shadow.ShadowDepth;
 import zephyrdune.table.BroadBase;
@@ -50,7 +50,7 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
     /** The frames that differ for a set: for one without cards, pattern and base the key alone, and everything. */
     public static List<Step> of(TableSet whole) {
         // all frames are exposed alike
-        TableSet set = HeroExposure.fixed(whole);
+        TableSet set = MeteredExposure.fixed(whole);
         boolean fills = set.cards().stream().anyMatch(card -> Fill.fills(set, card));
         boolean pattern = set.cards().stream().anyMatch(card -> card.cut().patterned());
         Set<Integer> noRoom = Set.of(Layers.AMBIENT);
@@ -85,7 +85,7 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
 
     private static Step of(Kind kind, TableSet set, Set<Integer> off) {
         KeyLight key = KeyLight.of(set);
-        double below = HeroExposure.below(set, key);
+        double below = MeteredExposure.below(set, key);
         return new Step(
                 kind,
                 set,

@@ -30,11 +30,33 @@ public record Bottle(
     /** Across the neck, as a share of the diameter. */
     public static final double NECK = 0.38;
 
+    /** A label has at most so much of the straight side. */
+    private static final double LABEL_ON_SIDE = 0.9;
+
     public Bottle {
         LIMITS.require(diameter, bottleHeight, fill, labelHeight);
         Objects.requireNonNull(glass);
         Objects.requireNonNull(contents);
         Objects.requireNonNull(label);
+    }
+
+    /** Height of the label's lower edge, metres. */
+    public double labelFrom() {
+        return (SHOULDER * bottleHeight - labelSize()) / 2;
+    }
+
+    /** Height of the label's upper edge, metres. */
+    public double labelTo() {
+        return labelFrom() + labelSize();
+    }
+
+    private double labelSize() {
+        return Math.min(labelHeight * bottleHeight, LABEL_ON_SIDE * SHOULDER * bottleHeight);
+    }
+
+    @Override
+    public double front() {
+        return labelHeight > 0 ? (labelFrom() + labelTo()) / 2 : bottleHeight / 2;
     }
 
     @Override

@@ -37,6 +37,11 @@ public sealed interface Dish
         return rims().stream().mapToDouble(Rim::height).max().orElseThrow();
     }
 
+    /** Height of the middle of its front, metres: of its label, where it has one. */
+    default double front() {
+        return height() / 2;
+    }
+
     /** From its axis to its outline, seen from above, in the level direction (dx, dy), a unit vector. Metres. */
     default double out(double dx, double dy) {
         return widest(dx, dy).out(dx, dy);

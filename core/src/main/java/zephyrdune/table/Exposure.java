@@ -1,5 +1,6 @@
 package zephyrdune.table;
 
+import java.util.Objects;
 import zephyrdune.exposure.CorrectExposure;
 import zephyrdune.exposure.MarkedScale;
 import zephyrdune.measure.Limits;
@@ -14,8 +15,9 @@ import zephyrdune.measure.Within;
  * @param shutter time the shutter is open
  * @param speed ISO speed
  * @param syncLimit shortest shutter time at which a flash lights the whole frame
- * @param bias stops by which the hero's lit top is made brighter than a correct incident exposure would
+ * @param bias stops by which what is metered is made brighter than the meter would have it
  * @param whiteBalance colour temperature that comes out white
+ * @param metering what the exposure is found by
  */
 public record Exposure(
         @Within(min = 0.7, max = 64, unit = Unit.F_NUMBER) double aperture,
@@ -30,24 +32,35 @@ public record Exposure(
         double syncLimit,
 
         @Within(min = -6, max = 6, unit = Unit.STOP) double bias,
-        @Within(min = 2000, max = 12000, unit = Unit.KELVIN) double whiteBalance) {
+        @Within(min = 2000, max = 12000, unit = Unit.KELVIN) double whiteBalance,
+        Metering metering) {
 
     private static final Limits LIMITS = Limits.of(Exposure.class);
 
     public Exposure {
         LIMITS.require(aperture, shutter, speed, syncLimit, bias, whiteBalance);
+        Objects.requireNonNull(metering);
+    }
+
+    /** As an incident meter on the hero's lit top has it. */
+    public Exposure(double aperture, double shutter, double speed, double syncLimit, double bias, double whiteBalance) {
+        this(aperture, shutter, speed, syncLimit, bias, whiteBalance, Metering.USUAL);
     }
 
     public Exposure withAperture(double newAperture) {
-        return new Exposure(newAperture, shutter, speed, syncLimit, bias, whiteBalance);
+        return new Exposure(newAperture, shutter, speed, syncLimit, bias, whiteBalance, metering);
     }
 
     public Exposure withShutter(double newShutter) {
-        return new Exposure(aperture, newShutter, speed, syncLimit, bias, whiteBalance);
+        return new Exposure(aperture, newShutter, speed, syncLimit, bias, whiteBalance, metering);
     }
 
     public Exposure withSpeed(double newSpeed) {
-        return new Exposure(aperture, shutter, newSpeed, syncLimit, bias, whiteBalance);
+        return new Exposure(aperture, shutter, newSpeed, syncLimit, bias, whiteBalance, metering);
+    }
+
+    public Exposure withMetering(Metering newMetering) {
+        return new Exposure(aperture, shutter, speed, syncLimit, bias, whiteBalance, newMetering);
     }
 
     /** The f-number itself, not its rounded mark. */
@@ -70,7 +83,7 @@ public record Exposure(
         return CorrectExposure.at(exactAperture(), exactSpeed());
     }
 
-    /** Incident exposure wanted on the hero's lit top: {@link #correct()} and the bias, lx s. */
+    /** Incident exposure wanted where the meter is: {@link #correct()} and the bias, lx s. */
     public double wanted() {
         return correct() * Stops.ratio(bias);
     }

@@ -419,8 +419,9 @@ public final class Tracer {
             return;
         }
         int paths = seen ? effort.paths() : 1;
+        int whole = sample;
         for (int path = 0; path < paths; path++) {
-            int index = sample * paths + path;
+            int index = whole * paths + path;
             double weight = 1.0 / paths;
             if (at.reflections >= ROULETTE_FROM) {
                 double goesOn = Math.min(MOST_LIKELY, Math.max(at.red * r, Math.max(at.green * g, at.blue * b)));
@@ -441,8 +442,11 @@ public final class Tracer {
             next.green *= g * coat;
             next.blue *= b * coat;
             next.reflections++;
+            // farther on, too, every path has numbers of its own
+            sample = index;
             follow(level + 1);
         }
+        sample = whole;
     }
 
     /** Adds what a coat or a metal mirrors. */

@@ -8,8 +8,8 @@ import static zephyrdune.table.Sets.chowder;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.illuminance.KeyLight;
-import zephyrdune.metering.HeroExposure;
-import zephyrdune.picture.View;
+import zephyrdune.lens.Perspective;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Light;
@@ -109,8 +109,8 @@ public class FallOffTest {
             FallOff frame = FallOff.acrossFrame(set, KeyLight.of(set));
             // the still camera's row through the hero point is as far down the frame as the moved one's through the
             // probes
-            Vector3D before = View.of(set.withCamera(still)).project(Vector3D.of(-0.2, 0, 0));
-            Vector3D now = View.of(set).project(frame.from());
+            Vector3D before = Perspective.of(set.withCamera(still)).project(Vector3D.of(-0.2, 0, 0));
+            Vector3D now = Perspective.of(set).project(frame.from());
             assertThat(now.getY()).isCloseTo(before.getY(), within(0.02));
             assertThat(Math.min(frame.from().getX(), frame.to().getX())).isCloseTo(-0.08, within(1e-12));
             assertThat(Math.max(frame.from().getX(), frame.to().getX())).isCloseTo(0.32, within(1e-12));
@@ -125,6 +125,6 @@ public class FallOffTest {
         double far = set.light().centre().distance(across.to());
         assertThat(across.rule()).isCloseTo(-2 * Math.log(far / near) / Math.log(2), within(1e-12));
         TableSet nearer = set.withLight(set.light().withDistance(0.6));
-        assertThat(HeroExposure.toMakeUp(set, nearer)).isNegative();
+        assertThat(MeteredExposure.toMakeUp(set, nearer)).isNegative();
     }
 }

@@ -10,7 +10,7 @@ import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.picture.BackdropTone;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
@@ -65,7 +65,7 @@ public class MoveTest {
         }
         assertThat(move.reached()).isEqualTo(got);
         assertThat(lever.now(move.set())).isCloseTo(move.to(), within(1e-12));
-        assertThat(move.makeUp()).isCloseTo(HeroExposure.toMakeUp(set, move.set()), within(1e-12));
+        assertThat(move.makeUp()).isCloseTo(MeteredExposure.toMakeUp(set, move.set()), within(1e-12));
     }
 
     @Test
@@ -100,8 +100,9 @@ public class MoveTest {
     public void exposureToMakeUpAfterAMove() {
         // twice the distance of a small light is two stops (common practice), of this one less
         TableSet far = ROOMY.withLight(ROOMY.light().withDistance(1.8));
-        assertThat(HeroExposure.toMakeUp(ROOMY, far)).isBetween(1.6, 2.0);
-        assertThat(HeroExposure.toMakeUp(far, ROOMY)).isCloseTo(-HeroExposure.toMakeUp(ROOMY, far), within(1e-12));
+        assertThat(MeteredExposure.toMakeUp(ROOMY, far)).isBetween(1.6, 2.0);
+        assertThat(MeteredExposure.toMakeUp(far, ROOMY))
+                .isCloseTo(-MeteredExposure.toMakeUp(ROOMY, far), within(1e-12));
     }
 
     @Test

@@ -12,7 +12,7 @@ import zephyrdune.falloff.FallOff;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.metering.MeteredLight;
 import zephyrdune.readings.Reading;
 import zephyrdune.shadow.ShadowDepth;
@@ -155,7 +155,7 @@ public class OracleTest {
         Differences light = new Differences();
         Differences room = new Differences();
         for (Tried one : tried) {
-            MeteredLight metered = HeroExposure.of(one.set, one.key).light();
+            MeteredLight metered = MeteredExposure.of(one.set, one.key).light();
             Oracle.Got got = one.oracle.at(array(one.key.brightest()), UP, true, 3 * GRID, PATHS);
             light.add(one, Stops.between(metered.dimmed(), one.key.face().luminance()), Stops.between(got.all(), 1));
             if (one.set.ambient().illuminance() > 0) {
@@ -169,7 +169,7 @@ public class OracleTest {
 
     private static double weight(Tried one) {
         // of the sky against a face of luminance 1: the room's light and the key's, as each gets into the frame
-        HeroExposure hero = HeroExposure.of(one.set, one.key);
+        MeteredExposure hero = MeteredExposure.of(one.set, one.key);
         double key = one.key.face().luminance() * Stops.ratio(-hero.below());
         return one.set.ambient().now() * one.set.exposure().exactShutter() / Math.PI / key;
     }

@@ -11,8 +11,9 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.falloff.FallOff;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Camera;
@@ -41,7 +42,7 @@ public class BackdropToneTest {
 
     private static double straight(TableSet set) {
         KeyLight key = KeyLight.of(set);
-        HeroExposure hero = HeroExposure.of(set, key);
+        MeteredExposure hero = MeteredExposure.of(set, key);
         return FallOff.heroToBackdrop(set, key).stops()
                 + Stops.between(hero.light().key() * Stops.ratio(-hero.below()), hero.correct());
     }
@@ -93,7 +94,7 @@ public class BackdropToneTest {
             film.wholePass(Effort.USUAL, mix, 0);
         }
         Picture picture = film.picture(mix);
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         double sum = 0;
         int count = 0;
         for (int i = 0; i < 240 * 160; i++) {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Refused;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
@@ -29,7 +30,7 @@ public class EdgeProfileTest {
         TableShadow shadow = TableShadow.of(set).orElseThrow();
         Vector3D foot = Vector3D.of(shadow.tipEdge().getX(), shadow.tipEdge().getY(), 0);
         Vector3D away = shadow.tip().subtract(foot).normalize();
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Vector3D from = view.project(shadow.tip().subtract(away.multiply(0.75 * reading)));
         Vector3D to = view.project(shadow.tip().add(away.multiply(0.9 * reading)));
         EdgeProfile profile = EdgeProfile.of(set, from.getX(), from.getY(), to.getX(), to.getY());

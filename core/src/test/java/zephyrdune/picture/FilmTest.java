@@ -16,7 +16,8 @@ import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Faces;
 import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.lens.Perspective;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
@@ -69,7 +70,7 @@ public class FilmTest {
     public void openTableIsTheExactIlluminance() {
         TableSet set = plain(Sets.chowder());
         KeyLight key = KeyLight.of(set);
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         Picture picture = direct(set, 60, 1, 4);
         int compared = 0;
         for (int row = 0; row < picture.height(); row++) {
@@ -99,7 +100,7 @@ public class FilmTest {
 
     /** Pixel value of white per lux second of a flash at full power. */
     private static double perLux(TableSet set) {
-        HeroExposure hero = HeroExposure.of(set, KeyLight.of(set));
+        MeteredExposure hero = MeteredExposure.of(set, KeyLight.of(set));
         return Math.pow(2, -hero.below()) / hero.correct();
     }
 
@@ -136,7 +137,7 @@ public class FilmTest {
                 .withCamera(new Camera(CameraAngle.OVERHEAD, 0.3, 0.036, 0.024, 0.75))
                 .withLight(light);
         Picture picture = direct(set, 151, 16, 16);
-        View view = View.of(set);
+        Perspective view = Perspective.of(set);
         double perLux = Surface.GREY_PAPER.green() * perLux(set);
         int inPenumbra = 0;
         for (int row = 0; row < picture.height(); row++) {
@@ -400,9 +401,10 @@ public class FilmTest {
         Switched switched = Switched.of(both, Set.of("card-1"));
         assertThat(switched.set().cards()).containsExactly(white);
         assertThat(switched.off()).isEmpty();
-        assertThat(HeroExposure.of(switched.set(), KeyLight.of(switched.set())).below())
+        assertThat(MeteredExposure.of(switched.set(), KeyLight.of(switched.set()))
+                        .below())
                 .as("the power stays where it was")
-                .isCloseTo(HeroExposure.of(both, KeyLight.of(both)).below(), within(1e-12));
+                .isCloseTo(MeteredExposure.of(both, KeyLight.of(both)).below(), within(1e-12));
         assertThat(KeyLight.of(switched.set()).heroIlluminance())
                 .isEqualTo(KeyLight.of(open).heroIlluminance());
     }

@@ -7,7 +7,7 @@ import static zephyrdune.table.Sets.box;
 import java.util.List;
 import org.testng.annotations.Test;
 import zephyrdune.illuminance.KeyLight;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
 import zephyrdune.table.Cut;
@@ -29,10 +29,10 @@ public class StepTest {
                 .withBase(new BroadBase(1, 0.9, 0.9, 9 * Math.PI / 6, 0.8, 1.3));
         List<Step> steps = Step.of(set);
         assertThat(steps).extracting(Step::kind).containsExactly(Step.Kind.values());
-        double power = HeroExposure.of(set, KeyLight.of(set)).below();
+        double power = MeteredExposure.of(set, KeyLight.of(set)).below();
         for (Step step : steps) {
             TableSet shown = step.set();
-            assertThat(HeroExposure.of(shown, KeyLight.of(shown)).below()).isCloseTo(power, within(1e-9));
+            assertThat(MeteredExposure.of(shown, KeyLight.of(shown)).below()).isCloseTo(power, within(1e-9));
         }
         Step carded = steps.get(1);
         Step bare = steps.get(0);

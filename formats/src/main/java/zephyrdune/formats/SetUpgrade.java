@@ -27,6 +27,8 @@ import zephyrdune.table.TextSpace;
  * sides; a flash said nothing about recycling. The table then reaches from wall to wall.
  *
  * <p>Version 5 knew no barn doors, and of patterns round holes of one size alone, in the middle of a flat card.
+ *
+ * <p>Version 6 metered on the hero's lit top alone, what comes there.
  */
 final class SetUpgrade {
 
@@ -47,12 +49,24 @@ final class SetUpgrade {
         ObjectNode third = version <= 2 ? fromSecond(set) : set;
         ObjectNode fourth = version <= 3 ? fromThird(third) : third;
         ObjectNode fifth = version <= 4 ? fromFourth(fourth) : fourth;
-        return version <= 5 ? fromFifth(fifth) : fifth;
+        ObjectNode sixth = version <= 5 ? fromFifth(fifth) : fifth;
+        return version <= 6 ? fromSixth(sixth) : sixth;
+    }
+
+    private static ObjectNode fromSixth(ObjectNode sixth) {
+        ObjectNode set = sixth.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        if (set.get("exposure") instanceof ObjectNode exposure) {
+            exposure.putObject("metering")
+                    .put("mode", "incident")
+                    .putObject("point")
+                    .put(SetFormat.KIND_FIELD, "hero-top");
+        }
+        return set;
     }
 
     private static ObjectNode fromFifth(ObjectNode fifth) {
         ObjectNode set = fifth.deepCopy();
-        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
         if (set.get("light") instanceof ObjectNode light) {
             light.putObject("doors").put(SetFormat.KIND_FIELD, "no-doors");
         }

@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 6,
+              "version": 7,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -107,7 +107,13 @@ final class SetFiles {
                 "speedIso": 400,
                 "syncLimitSeconds": 0.005,
                 "biasStops": 0,
-                "whiteBalanceKelvin": 5500
+                "whiteBalanceKelvin": 5500,
+                "metering": {
+                  "mode": "incident",
+                  "point": {
+                    "kind": "hero-top"
+                  }
+                }
               },
               "ambient": {
                 "illuminanceLux": 150,
@@ -123,9 +129,13 @@ final class SetFiles {
             }
             """;
 
+    /** The same as version 6 wrote it. */
+    static final String SIXTH_VERSION =
+            PLAIN.replace("\"version\": 7", "\"version\": 6").replaceFirst("(?s),\\s*\"metering\": .*?\\}\\s*\\}", "");
+
     /** The same as version 5 wrote it. */
     static final String FIFTH_VERSION =
-            PLAIN.replace("\"version\": 6", "\"version\": 5").replaceFirst(",\\s*\"doors\": \\{[^}]*\\}", "");
+            SIXTH_VERSION.replace("\"version\": 6", "\"version\": 5").replaceFirst(",\\s*\"doors\": \\{[^}]*\\}", "");
 
     /** The same as version 4 wrote it. */
     static final String FOURTH_VERSION = FIFTH_VERSION

@@ -14,8 +14,9 @@ import org.testng.annotations.Test;
 import zephyrdune.formats.BadFile.Problem;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.HeroExposure;
+import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.Aim;
+import zephyrdune.table.AnyPlace;
 import zephyrdune.table.BarnDoors;
 import zephyrdune.table.BookLight;
 import zephyrdune.table.Branch;
@@ -24,6 +25,8 @@ import zephyrdune.table.Card;
 import zephyrdune.table.Cut;
 import zephyrdune.table.Filling;
 import zephyrdune.table.FromBehind;
+import zephyrdune.table.HeroFront;
+import zephyrdune.table.HeroTop;
 import zephyrdune.table.Holes;
 import zephyrdune.table.Honeycomb;
 import zephyrdune.table.HotSpot;
@@ -32,6 +35,8 @@ import zephyrdune.table.InnerBaffle;
 import zephyrdune.table.LeafHoles;
 import zephyrdune.table.Light;
 import zephyrdune.table.Loss;
+import zephyrdune.table.Metering;
+import zephyrdune.table.MeteringPoint;
 import zephyrdune.table.NoDoors;
 import zephyrdune.table.NoInner;
 import zephyrdune.table.OffBoard;
@@ -112,7 +117,7 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
-            {"\"version\": 6", "\"version\": 0", "version", "not known"},
+            {"\"version\": 7", "\"version\": 0", "version", "not known"},
             {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
             {
                 "\"kind\": \"guide-number\"",
@@ -134,8 +139,8 @@ public class SetFormatTest {
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 6", "\"version\": 99", "version", "not known"},
-            {"\"version\": 6", "\"version\": \"2\"", "version", "not known"},
+            {"\"version\": 7", "\"version\": 99", "version", "not known"},
+            {"\"version\": 7", "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -174,7 +179,7 @@ public class SetFormatTest {
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
             {
                 SetFiles.PLAIN
-                        .replace("\"version\": 6", "\"version\": 6, \"version\": 6")
+                        .replace("\"version\": 7", "\"version\": 7, \"version\": 7")
                         .getBytes(StandardCharsets.UTF_8)
             },
             {Arrays.copyOf(huge, 100_000)},
@@ -255,6 +260,33 @@ public class SetFormatTest {
     }
 
     @Test
+    public void everyMeteringReadsBack() throws BadFile {
+        TableSet plain = read(SetFiles.PLAIN);
+        for (MeteringPoint point : new MeteringPoint[] {new HeroTop(), new HeroFront(), new AnyPlace(0.125, -0.25)}) {
+            for (Metering.Mode mode : Metering.Mode.values()) {
+                TableSet set = plain.withExposure(plain.exposure().withMetering(new Metering(mode, point)));
+                assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
+            }
+        }
+    }
+
+    @Test
+    public void aMeteringPointFarOffIsRefusedByItsField() {
+        BadFile bad = catchThrowableOfType(
+                BadFile.class,
+                () -> read(SetFiles.PLAIN.replace(
+                        "\"kind\": \"hero-top\"", "\"kind\": \"any-place\", \"xMetres\": 5, \"yMetres\": 0")));
+        assertThat(bad.problems()).extracting(Problem::field).containsExactly("exposure.metering.point.xMetres");
+        assertThat(bad.problems().get(0).detail()).contains("3");
+    }
+
+    @Test
+    public void sixthVersionReadsAsTheSameTable() throws BadFile {
+        assertThat(SetFiles.SIXTH_VERSION).doesNotContain("metering");
+        assertThat(read(SetFiles.SIXTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
+    }
+
+    @Test
     public void fifthVersionReadsAsTheSameTable() throws BadFile {
         assertThat(read(SetFiles.FIFTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
         TableSet holed = read(SetFiles.FIFTH_VERSION.replace("\"cards\": []", """
@@ -319,7 +351,7 @@ public class SetFormatTest {
         assertThat(old.light().source()).isEqualTo(now.light().source());
         assertThat(old.light().centre()).isEqualTo(now.light().centre());
         // the room was 4 stops under the key, and is
-        HeroExposure hero = HeroExposure.of(old, KeyLight.of(old));
+        MeteredExposure hero = MeteredExposure.of(old, KeyLight.of(old));
         assertThat(Stops.between(hero.wanted(), hero.measured())).isCloseTo(4, within(1e-9));
         // as a meter on the hero has it: what hides the room from there counts, and the dial's nearest mark
         assertThat(hero.ambientUnderKey()).isCloseTo(4, within(0.3));

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 public class SetSchemaTest {
 
-    private static final Path PUBLISHED = Path.of("..", "docs", "formats", "zephyrdune-set-6.schema.json");
+    private static final Path PUBLISHED = Path.of("..", "docs", "formats", "zephyrdune-set-7.schema.json");
 
     /** Run with -Dpublish=true to write the document anew after a change of the set. */
     @Test

@@ -84,6 +84,18 @@ public class WorkTest extends RunningServer {
                 .hasCauseInstanceOf(TooHeavy.class);
     }
 
+    /** What others do for it counts as its own, though it itself only waits. */
+    @Test
+    public void endlessHelpIsEnded() {
+        assertThatThrownBy(() -> computing
+                        .slowly(() -> Cancellation.outcome(Cancellation.aside(() -> {
+                            spin(new AtomicBoolean());
+                            return 1;
+                        })))
+                        .get(PATIENCE_SECONDS, TimeUnit.SECONDS))
+                .hasCauseInstanceOf(TooHeavy.class);
+    }
+
     @Test
     public void whatFindsTheQueueFullIsRefusedAtOnce() throws Exception {
         CountDownLatch begun = new CountDownLatch(1);

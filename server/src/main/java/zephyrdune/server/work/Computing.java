@@ -28,6 +28,9 @@ import zephyrdune.table.TableSet;
 @Component
 public class Computing implements DisposableBean {
 
+    /** Where a request keeps how much CPU time its thread had taken when it began on it, nanoseconds: reading a set counts too. */
+    public static final String BEGUN = Computing.class.getName();
+
     /** Computing an answer may take, CPU seconds. */
     private static final long BUDGET_SECONDS = 5;
 
@@ -106,7 +109,7 @@ public class Computing implements DisposableBean {
 
     private <T> CompletableFuture<T> submit(
             ThreadPoolExecutor pool, Asker asker, Supplier<T> work, Supplier<String> why, long budgetSeconds) {
-        Job<T> job = new Job<>(work, why, asker, budgetSeconds);
+        Job<T> job = new Job<>(work, why, asker, budgetSeconds, spent());
         waiting.incrementAndGet();
         jobs.add(job);
         job.outcome().whenComplete((found, failure) -> {
@@ -119,6 +122,19 @@ public class Computing implements DisposableBean {
             job.outcome().completeExceptionally(new Busy());
         }
         return job.outcome();
+    }
+
+    /** CPU time of this thread, nanoseconds. */
+    public static long cpu() {
+        return Job.cpu();
+    }
+
+    /** CPU time that went into reading the request, nanoseconds. */
+    private static long spent() {
+        return Optional.ofNullable(RequestContextHolder.getRequestAttributes())
+                .map(request -> (Long) request.getAttribute(BEGUN, RequestAttributes.SCOPE_REQUEST))
+                .map(begun -> cpu() - begun)
+                .orElse(0L);
     }
 
     /** Who sent the request that is being answered. */

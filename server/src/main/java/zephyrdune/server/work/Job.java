@@ -2,9 +2,13 @@ package zephyrdune.server.work;
 
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
+import zephyrdune.measure.Cancellation;
 
 /**
  * One computation: waits for its turn, runs on one thread, and is ended by an interrupt of that thread when it has taken more than its
@@ -25,17 +29,30 @@ final class Job<T> implements Runnable {
     private final long budgetSeconds;
     private final long asked = System.nanoTime();
 
+    private final long reading;
+
     // guarded by this
     private Thread thread;
     private long begun;
+    private long helped;
+    private final Map<Thread, Long> helpers = new HashMap<>();
     private RuntimeException ending;
 
-    /** @param why in words, what makes it heavy if it should turn out to be */
-    Job(Supplier<T> work, Supplier<String> why, Asker asker, long budgetSeconds) {
+    /**
+     * @param why in words, what makes it heavy if it should turn out to be
+     * @param reading CPU time that has already gone into it, nanoseconds
+     */
+    Job(Supplier<T> work, Supplier<String> why, Asker asker, long budgetSeconds, long reading) {
+        this.reading = reading;
         this.work = work;
         this.why = why;
         this.asker = asker;
         this.budgetSeconds = budgetSeconds;
+    }
+
+    /** CPU time of this thread, nanoseconds. */
+    static long cpu() {
+        return THREADS.getCurrentThreadCpuTime();
     }
 
     CompletableFuture<T> outcome() {
@@ -68,7 +85,7 @@ final class Job<T> implements Runnable {
             return false;
         }
         thread = Thread.currentThread();
-        begun = THREADS.getCurrentThreadCpuTime();
+        begun = cpu();
         return true;
     }
 
@@ -85,12 +102,24 @@ final class Job<T> implements Runnable {
         return ending;
     }
 
+    /** CPU time so far, of its thread and of those that help it. */
+    private long spent() {
+        List<Thread> now = Cancellation.helpers(thread);
+        helpers.keySet().retainAll(now);
+        for (Thread helper : now) {
+            long at = THREADS.getThreadCpuTime(helper.getId());
+            Long before = helpers.put(helper, at);
+            helped += before == null ? 0 : at - before;
+        }
+        return reading + helped + THREADS.getThreadCpuTime(thread.getId()) - begun;
+    }
+
     /** Ends it where there is a reason to. */
     synchronized void watch() {
         if (ending != null || outcome.isDone()) {
             return;
         }
-        if (thread != null && THREADS.getThreadCpuTime(thread.getId()) - begun > budgetSeconds * NANOS) {
+        if (thread != null && spent() > budgetSeconds * NANOS) {
             ending = new TooHeavy(budgetSeconds, why.get());
         } else if (left()) {
             ending = new Left();

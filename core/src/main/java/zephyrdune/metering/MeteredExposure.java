@@ -8,8 +8,7 @@ import zephyrdune.table.PowerChoice;
 import zephyrdune.table.TableSet;
 
 /**
- * The exposure of the hero's lit top: all light that comes to it from above, the light's at its power and the room's, as a meter there
- * would have it.
+ * The exposure where the meter reads: all light that counts there, the light's at its power and the room's.
  *
  * <p>A flash gives all its light while the shutter is open, whatever its time; an LED and the room give what they give for
  * as long as it is open. So the shutter parts a flash from the room, and nothing on the camera parts an LED from it.
@@ -21,7 +20,7 @@ import zephyrdune.table.TableSet;
  * @param below full power, stops, that the light is at: a mark of its dial, or where a fixed control stands
  * @param measured the room's exposure as its own meter reading has it, lx s
  */
-public record HeroExposure(
+public record MeteredExposure(
         MeteredLight light, double wanted, double correct, double wantedBelow, double below, double measured) {
 
     /** Where the room alone gives what is wanted, the light is turned down until it adds less than this share. */
@@ -33,7 +32,7 @@ public record HeroExposure(
         return set.withLight(set.light().withPower(PowerChoice.FIXED, below));
     }
 
-    /** What brings the exposure of the hero back after a move: the stops of power that the set after it needs more. */
+    /** What brings the metered exposure back after a move: the stops of power that the set after it needs more. */
     public static double toMakeUp(TableSet before, TableSet after) {
         return of(before, KeyLight.of(before)).wantedBelow - of(after, KeyLight.of(after)).wantedBelow;
     }
@@ -49,7 +48,7 @@ public record HeroExposure(
         return Math.min(light.source().dial().range(), light.power());
     }
 
-    public static HeroExposure of(TableSet set, KeyLight key) {
+    public static MeteredExposure of(TableSet set, KeyLight key) {
         MeteredLight metered = MeteredLight.of(set, key);
         Light light = set.light();
         double wanted = set.exposure().wanted();
@@ -58,7 +57,7 @@ public record HeroExposure(
         double below = light.powerChoice() == PowerChoice.FIXED
                 ? fixedBelow(light)
                 : light.source().dial().nearest(wantedBelow).below();
-        return new HeroExposure(
+        return new MeteredExposure(
                 metered,
                 wanted,
                 set.exposure().correct(),
@@ -72,7 +71,7 @@ public record HeroExposure(
         return light.source().dial().nearest(light.powerChoice() == PowerChoice.FIXED ? below : wantedBelow);
     }
 
-    /** Whether none of the light reaches the hero, by whatever way. */
+    /** Whether none of the light reaches the meter, by whatever way. */
     public boolean dark() {
         return light.dimmed() == 0;
     }

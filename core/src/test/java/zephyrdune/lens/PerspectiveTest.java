@@ -1,4 +1,4 @@
-package zephyrdune.picture;
+package zephyrdune.lens;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -11,7 +11,7 @@ import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Sets;
 import zephyrdune.table.TableSet;
 
-public class ViewTest {
+public class PerspectiveTest {
 
     @DataProvider
     Object[][] angles() {
@@ -24,7 +24,7 @@ public class ViewTest {
 
     @Test(dataProvider = "angles")
     public void framesTheStatedWidthAtTheHero(CameraAngle angle) {
-        View view = View.of(seen(angle));
+        Perspective view = Perspective.of(seen(angle));
         Vector3D left = view.project(Vector3D.of(-0.24, 0, 0.0375));
         Vector3D right = view.project(Vector3D.of(0.24, 0, 0.0375));
         assertThat(left.getX()).isCloseTo(0, within(1e-12));
@@ -34,7 +34,7 @@ public class ViewTest {
 
     @Test(dataProvider = "angles")
     public void rayAndProjectionAreEachOthersInverse(CameraAngle angle) {
-        View view = View.of(seen(angle));
+        Perspective view = Perspective.of(seen(angle));
         for (double[] end : new double[][] {{0, 0}, {1, 1}, {0.2, 0.7}}) {
             Vector3D place =
                     view.project(view.eye().add(view.ray(end[0], end[1]).multiply(1.3)));
@@ -45,14 +45,14 @@ public class ViewTest {
 
     @Test
     public void overheadHasTheBackAtTheTop() {
-        View view = View.of(seen(CameraAngle.OVERHEAD));
+        Perspective view = Perspective.of(seen(CameraAngle.OVERHEAD));
         assertThat(view.project(Vector3D.of(0, 0.1, 0)).getY()).isLessThan(0.5);
         assertThat(view.eye().getX()).isZero();
     }
 
     @Test
     public void straightOnSeesTheTableFromJustAbove() {
-        View view = View.of(seen(CameraAngle.STRAIGHT_ON));
+        Perspective view = Perspective.of(seen(CameraAngle.STRAIGHT_ON));
         double distance = view.eye().distance(Vector3D.of(0, 0, 0.0375));
         assertThat((view.eye().getZ() - 0.0375) / distance).isCloseTo(Math.sin(Math.toRadians(5)), within(1e-12));
     }

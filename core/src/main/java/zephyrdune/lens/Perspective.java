@@ -1,4 +1,4 @@
-package zephyrdune.picture;
+package zephyrdune.lens;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.table.Camera;
@@ -12,11 +12,11 @@ import zephyrdune.table.TableSet;
  * @param rightHalf from the middle to the right edge of the frame at unit distance
  * @param upHalf from the middle to the upper edge of the frame at unit distance
  */
-public record View(Vector3D eye, Vector3D forward, Vector3D rightHalf, Vector3D upHalf) {
+public record Perspective(Vector3D eye, Vector3D forward, Vector3D rightHalf, Vector3D upHalf) {
 
-    public static View of(TableSet set) {
+    public static Perspective of(TableSet set) {
         Camera camera = set.camera();
-        return new View(
+        return new Perspective(
                 camera.lens(set.dish().height() / 2),
                 camera.towardsLens().negate(),
                 Vector3D.Unit.PLUS_X.multiply(camera.framedWidth() / 2 / camera.subjectDistance()),

@@ -29,15 +29,15 @@ import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 
 /** Exposure by ISO 2720:1974 and the arithmetic of stops. */
-public class HeroExposureTest {
+public class MeteredExposureTest {
 
     private static final LedPoint LED =
             new LedPoint(new LuxAtOneMetre(10_000), Math.toRadians(60), 5600, new Percent(0.1, 0.01, Dimming.LINEAR));
 
     private static final Ambient NO_ROOM_LIGHT = new Ambient(0, 5500, 5);
 
-    private static HeroExposure of(TableSet set) {
-        return HeroExposure.of(set, KeyLight.of(set));
+    private static MeteredExposure of(TableSet set) {
+        return MeteredExposure.of(set, KeyLight.of(set));
     }
 
     private static Light light(Source source, Spread spread, double loss, PowerChoice choice, double power) {
@@ -74,7 +74,7 @@ public class HeroExposureTest {
     @Test
     public void guideNumberOverDistanceIsTheAperture() {
         // bare flash, guide number 36, 2 m straight above (to a top 5 mm high): N = 36 / 1.995 at full power
-        HeroExposure hero =
+        MeteredExposure hero =
                 of(with(light(Sets.FLASH, new Bare(), 0, PowerChoice.FOLLOWS, 0), camera(16, 1 / 125.0, 100)));
         double stops = 2 * Math.log(36 / 1.995 / 16) / Math.log(2);
         assertThat(Stops.between(hero.light().key(), hero.wanted())).isCloseTo(stops, within(2e-3));
@@ -98,9 +98,9 @@ public class HeroExposureTest {
     public void flashIgnoresTheShutterAndAmbientDoesNot() {
         Light flash = light(Sets.FLASH, new Diffuse(), 2, PowerChoice.FOLLOWS, 0);
         Ambient dim = new Ambient(20, 5500, 5);
-        HeroExposure slow = of(with(flash.withPower(PowerChoice.FIXED, 2), camera(5.6, 1 / 60.0, 400))
+        MeteredExposure slow = of(with(flash.withPower(PowerChoice.FIXED, 2), camera(5.6, 1 / 60.0, 400))
                 .withAmbient(dim));
-        HeroExposure fast = of(with(flash.withPower(PowerChoice.FIXED, 2), camera(5.6, 1 / 125.0, 400))
+        MeteredExposure fast = of(with(flash.withPower(PowerChoice.FIXED, 2), camera(5.6, 1 / 125.0, 400))
                 .withAmbient(dim));
         assertThat(fast.key()).isCloseTo(slow.key(), within(1e-12));
         assertThat(fast.wantedBelow()).as("less of the room").isLessThan(slow.wantedBelow());
@@ -122,14 +122,14 @@ public class HeroExposureTest {
     @Test
     public void ambientByTheMeter() {
         // 200 lx for 1/128 s on a frame that wants 250 x 32 / 400 = 20 lx s
-        HeroExposure hero = of(chowder());
+        MeteredExposure hero = of(chowder());
         assertThat(hero.correct()).isCloseTo(20, within(1e-12));
         assertThat(hero.ambientUnderCorrect()).isCloseTo(Math.log(20 / (200 / 128.0)) / Math.log(2), within(1e-12));
     }
 
     @Test
     public void fixedPowerStaysAndTheFrameChanges() {
-        HeroExposure hero =
+        MeteredExposure hero =
                 of(with(light(Sets.FLASH, new Diffuse(), 2, PowerChoice.FIXED, 3), camera(5.6, 1 / 125.0, 400)));
         assertThat(hero.below()).isEqualTo(3);
         assertThat(hero.key()).isCloseTo(hero.light().dimmed() / 8, within(1e-9));
@@ -142,11 +142,11 @@ public class HeroExposureTest {
     @Test
     public void dialEndsWhereItEnds() {
         Light flash = light(Sets.FLASH, new Diffuse(), 8, PowerChoice.FOLLOWS, 0);
-        HeroExposure weak = of(with(flash, camera(22, 1 / 125.0, 100)));
+        MeteredExposure weak = of(with(flash, camera(22, 1 / 125.0, 100)));
         assertThat(weak.below()).isZero();
         assertThat(weak.off()).isNegative().isCloseTo(weak.wantedBelow(), within(1e-12));
         assertThat(weak.mark(flash).text()).isEqualTo("1/1");
-        HeroExposure strong =
+        MeteredExposure strong =
                 of(with(light(Sets.FLASH, new Bare(), 0, PowerChoice.FOLLOWS, 0), camera(1.4, 1 / 125.0, 6400)));
         assertThat(strong.below()).isEqualTo(7);
         assertThat(strong.off()).isPositive();

@@ -1,0 +1,63 @@
+package zephyrdune.metering;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.body.Hit;
+import zephyrdune.body.Ray;
+import zephyrdune.illuminance.KeyLight;
+import zephyrdune.table.AnyPlace;
+import zephyrdune.table.HeroFront;
+import zephyrdune.table.MeteringPoint;
+import zephyrdune.table.TableSet;
+import zephyrdune.trace.Stage;
+
+/**
+ * Where the meter reads, and which way it faces there.
+ *
+ * @param place metres
+ * @param normal a unit vector
+ */
+record MeterPlace(Vector3D place, Vector3D normal) {
+
+    private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
+    private static final Vector3D TO_CAMERA = Vector3D.Unit.MINUS_Y;
+
+    /** Held this far before the hero's outline, metres. */
+    private static final double BEFORE = 0.001;
+
+    /** Looks down from this far over all that stands, metres. */
+    private static final double ABOVE = 0.01;
+
+    static MeterPlace of(TableSet set, KeyLight key, Stage stage) {
+        MeteringPoint point = set.exposure().metering().point();
+        if (point instanceof HeroFront) {
+            double out = set.dish().out(0, -1) + BEFORE;
+            return new MeterPlace(Vector3D.of(0, -out, set.dish().front()), TO_CAMERA);
+        }
+        if (point instanceof AnyPlace any) {
+            return new MeterPlace(Vector3D.of(any.x(), any.y(), height(set, stage, any.x(), any.y())), UP);
+        }
+        return new MeterPlace(key.brightest(), UP);
+    }
+
+    /** Height of what stands there; cards and lights do not count. */
+    private static double height(TableSet set, Stage stage, double x, double y) {
+        double highest = set.props().stream()
+                .mapToDouble(prop -> prop.lift() + prop.body().height())
+                .reduce(set.dish().height(), Math::max);
+        double from = highest + ABOVE;
+        Ray ray = new Ray();
+        Hit hit = new Hit();
+        while (from > 0) {
+            ray.set(x, y, from, 0, 0, -1);
+            int owner = stage.meet(ray, hit);
+            if (owner < 0 || hit.distance > from) {
+                return 0;
+            }
+            from -= hit.distance;
+            if (owner == Stage.TABLE || owner >= Stage.HERO && stage.card(owner) < 0) {
+                return from;
+            }
+        }
+        return 0;
+    }
+}
