@@ -108,7 +108,7 @@ final class CameraReadings {
         double bare = set.light().source().axialIntensity() / (distance * distance);
         double time = set.light().source().flash() ? 1 : set.exposure().exactShutter();
         double rule = Stops.between(bare * time, hero.wanted()) - set.light().loss();
-        return Reading.of(POWER, 0 - mark.below(), key.hero())
+        return Reading.of(POWER, 0 - mark.below(), hero.light().place())
                 .called(mark.text())
                 .beside("Guide number, or bare light at this distance, less the losses", -rule)
                 .uncertain(hero.light().error())

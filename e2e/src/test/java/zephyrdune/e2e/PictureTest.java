@@ -184,4 +184,47 @@ public class PictureTest extends Browsing {
         assertThat(new String(Files.readAllBytes(download.path()), 0, 10, StandardCharsets.US_ASCII))
                 .isEqualTo("#?RADIANCE");
     }
+
+    /** The meter is pointed at a place in the picture: it reads there from then on, and the frame is exposed for that. */
+    @Test
+    public void theMeterIsPointedInThePicture() {
+        tab("Power");
+        String before = page.getByTestId("mark").textContent();
+        tab("Camera");
+        page.getByLabel("Metering point").first().click();
+        assertThat(page.getByTestId("meter-mark")).isVisible();
+        Locator surface = page.getByTestId("meter-surface");
+        var box = surface.boundingBox();
+        page.mouse().click(box.x + 0.8 * box.width, box.y + 0.75 * box.height);
+        assertThat(page.getByTestId("exposure.metering.point.kind")).hasValue("any-place");
+        assertThat(page.getByTestId("floor-meter")).isVisible();
+        // the mark stands where it was clicked
+        page.waitForCondition(() -> {
+            double[] mark = middle(page.getByTestId("meter-mark"));
+            return Math.hypot(mark[0] - box.x - 0.8 * box.width, mark[1] - box.y - 0.75 * box.height) < 4;
+        });
+        tab("Power");
+        assertThat(page.getByTestId("mark")).not().hasText(before);
+        tab("Camera");
+        page.keyboard().press("Control+z");
+        assertThat(page.getByTestId("exposure.metering.point.kind")).hasValue("hero-top");
+        // by keyboard
+        surface.focus();
+        page.keyboard().press("Shift+ArrowRight");
+        assertThat(page.getByTestId("meter-aim")).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(page.getByTestId("exposure.metering.point.kind")).hasValue("any-place");
+    }
+
+    @Test
+    public void aSpotMeterReadsTheSurface() {
+        tab("Power");
+        Locator mark = page.getByTestId("mark");
+        String incident = mark.textContent();
+        tab("Camera");
+        page.getByTestId("exposure.metering.mode").selectOption("spot");
+        tab("Power");
+        // the chowder is paler than mid grey, so a meter that reads it asks for less
+        assertThat(mark).not().hasText(incident);
+    }
 }
