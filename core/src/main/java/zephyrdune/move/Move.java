@@ -24,10 +24,10 @@ import zephyrdune.table.TableSet;
  */
 public record Move(TableSet set, Lever lever, double to, double reached, double makeUp) {
 
-    /** Each look away from the present place is this much farther out or nearer in, as a ratio; sampled readings take long, and change slowly. */
-    private static final double STEP = 1.06;
+    /** Each look away from the present place is this much farther out or nearer in, as a ratio; and up to where the lever cannot be. */
+    private static final double STEP = 1.35;
 
-    private static final double SAMPLED_STEP = 1.3;
+    private static final double FINE_STEP = 1.06;
 
     /** A value that is further from the wanted one than this share of the step it was found in is beside a jump. */
     private static final double JUMP = 0.05;
@@ -39,57 +39,86 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
 
     /** Nothing when no place of the lever gives the wanted value. */
     public static Optional<Move> find(TableSet set, ReadingKind kind, double wanted, Lever lever) {
-        double step = kind.sampled() ? SAMPLED_STEP : STEP;
-        UnivariateFunction excess = at -> excess(set, kind, wanted, lever, at);
+        Search search = new Search(at -> excess(set, kind, wanted, lever, at), kind.sampled());
         double now = lever.now(set);
         if (Double.isNaN(now)) {
             return Optional.empty();
         }
         double in = now;
         double out = now;
-        double inExcess = excess.value(now);
+        double inExcess = search.excess.value(now);
         double outExcess = inExcess;
         if (inExcess == 0) {
             return Optional.of(there(set, kind, lever, now));
         }
         while (in > lever.least() || out < lever.most()) {
-            double farther = Math.min(lever.most(), out * step);
-            double beyond = farther > out ? excess.value(farther) : outExcess;
-            if (farther > out && outExcess * beyond <= 0) {
-                OptionalDouble root = root(excess, out, farther, kind.sampled());
-                if (root.isPresent()) {
-                    return Optional.of(there(set, kind, lever, root.getAsDouble()));
-                }
-            }
-            double nearer = Math.max(lever.least(), in / step);
-            double within = nearer < in ? excess.value(nearer) : inExcess;
-            if (nearer < in && inExcess * within <= 0) {
-                OptionalDouble root = root(excess, nearer, in, kind.sampled());
-                if (root.isPresent()) {
-                    return Optional.of(there(set, kind, lever, root.getAsDouble()));
-                }
-            }
+            double farther = Math.min(lever.most(), out * STEP);
+            double beyond = farther > out ? search.excess.value(farther) : outExcess;
+            OptionalDouble found = search.between(out, outExcess, farther, beyond);
             out = farther;
             outExcess = beyond;
-            in = nearer;
-            inExcess = within;
+            if (found.isEmpty()) {
+                double nearer = Math.max(lever.least(), in / STEP);
+                double within = nearer < in ? search.excess.value(nearer) : inExcess;
+                found = search.between(in, inExcess, nearer, within);
+                in = nearer;
+                inExcess = within;
+            }
+            if (found.isPresent()) {
+                return Optional.of(there(set, kind, lever, found.getAsDouble()));
+            }
         }
         return Optional.empty();
     }
 
     /**
-     * Nothing where the reading only jumps over the wanted value, or is not there all the way between.
+     * Looks for the place where a reading is as wanted.
      *
+     * @param excess of the reading over what is wanted
      * @param sampled whether the reading is off a little because it is sampled
      */
-    private static OptionalDouble root(UnivariateFunction excess, double from, double to, boolean sampled) {
-        try {
-            double at = new BrentSolver(sampled ? SAMPLED_TOLERANCE : TOLERANCE).solve(200, excess, from, to);
-            double jump = Math.abs(excess.value(from)) + Math.abs(excess.value(to));
-            double near = Math.max(sampled ? Reading.SURE : 0, JUMP * jump);
-            return Math.abs(excess.value(at)) <= near ? OptionalDouble.of(at) : OptionalDouble.empty();
-        } catch (MathRuntimeException notAllTheWay) {
+    private record Search(UnivariateFunction excess, boolean sampled) {
+
+        /** The place between two others; where one of them cannot be, it is looked for up to the last that can. */
+        OptionalDouble between(double from, double fromExcess, double to, double toExcess) {
+            if (from == to || Double.isNaN(fromExcess) && Double.isNaN(toExcess)) {
+                return OptionalDouble.empty();
+            }
+            if (Double.isNaN(fromExcess)) {
+                return between(to, toExcess, from, fromExcess);
+            }
+            if (!Double.isNaN(toExcess)) {
+                return fromExcess * toExcess <= 0
+                        ? root(Math.min(from, to), Math.max(from, to))
+                        : OptionalDouble.empty();
+            }
+            double step = to > from ? FINE_STEP : 1 / FINE_STEP;
+            double at = from;
+            double here = fromExcess;
+            while ((to - at * step) * (to - from) > 0) {
+                double there = excess.value(at * step);
+                if (here * there <= 0) {
+                    return root(Math.min(at, at * step), Math.max(at, at * step));
+                }
+                if (Double.isNaN(there)) {
+                    return OptionalDouble.empty();
+                }
+                at *= step;
+                here = there;
+            }
             return OptionalDouble.empty();
+        }
+
+        /** Nothing where the reading only jumps over the wanted value, or is not there all the way between. */
+        private OptionalDouble root(double from, double to) {
+            try {
+                double at = new BrentSolver(sampled ? SAMPLED_TOLERANCE : TOLERANCE).solve(200, excess, from, to);
+                double jump = Math.abs(excess.value(from)) + Math.abs(excess.value(to));
+                double near = Math.max(sampled ? Reading.SURE : 0, JUMP * jump);
+                return Math.abs(excess.value(at)) <= near ? OptionalDouble.of(at) : OptionalDouble.empty();
+            } catch (MathRuntimeException notAllTheWay) {
+                return OptionalDouble.empty();
+            }
         }
     }
 
