@@ -17,6 +17,7 @@ import { idInAddress, SETS, setActions } from "./sets/actions";
 import { Conflict } from "./sets/Conflict";
 import { Findings } from "./shaping/Findings";
 import { useTable } from "./table/store";
+import { Boundary } from "./ui/Boundary";
 import { Button } from "./ui/Button";
 import { Mark } from "./ui/Mark";
 import { Notices } from "./ui/notices";
@@ -33,7 +34,9 @@ export function App() {
     <div className="flex min-h-full flex-col lg:h-full">
       <Header />
       <Banners />
-      {isOpen ? <WorkingView reach={reach} /> : <NothingOpen />}
+      <Boundary name="This view">
+        {isOpen ? <WorkingView reach={reach} /> : <NothingOpen />}
+      </Boundary>
       <NewSet open={asking} onClose={() => useNewSet.setState({ open: false })} />
       <Conflict />
       <Notices />
@@ -46,20 +49,32 @@ function WorkingView({ reach }: { reach: number }) {
     <main className="grid min-h-0 flex-1 gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
       <div className="grid min-h-0 gap-2 lg:grid-rows-[minmax(0,1fr)_auto_168px]">
         <div className="min-h-0 max-lg:aspect-[5/4]">
-          <Picture />
+          <Boundary name="The picture">
+            <Picture />
+          </Boundary>
         </div>
-        <Findings />
-        <Readings />
+        <Boundary name="What stands in the way">
+          <Findings />
+        </Boundary>
+        <Boundary name="The readings">
+          <Readings />
+        </Boundary>
       </div>
       <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">
         <div className="max-lg:h-80">
-          <Floor reach={reach} />
+          <Boundary name="The floor">
+            <Floor reach={reach} />
+          </Boundary>
         </div>
         <div className="max-lg:h-44">
-          <Rise reach={reach} />
+          <Boundary name="The rise">
+            <Rise reach={reach} />
+          </Boundary>
         </div>
         <div className="lg:h-[238px]">
-          <Controls />
+          <Boundary name="The numbers">
+            <Controls />
+          </Boundary>
         </div>
       </div>
     </main>
@@ -122,6 +137,15 @@ function useAddress(): void {
   }, [queries]);
 }
 
+/** Whether text is being written that the browser itself takes back. */
+function isTyping(target: EventTarget | null): boolean {
+  if (target instanceof HTMLTextAreaElement) return true;
+  if (!(target instanceof HTMLInputElement)) return false;
+  return target.role === "spinbutton"
+    ? target.dataset.typing === "true"
+    : ["text", "search"].includes(target.type);
+}
+
 function useKeys(): void {
   const queries = useQueryClient();
   useEffect(() => {
@@ -131,6 +155,8 @@ function useKeys(): void {
       const { undo, redo } = useTable.getState();
       const key = event.key.toLowerCase();
       if (key === "s") void actions.save();
+      // what is being typed is undone by the browser
+      else if (isTyping(event.target)) return;
       else if (key === "z" && event.shiftKey) redo();
       else if (key === "z") undo();
       else if (key === "y") redo();

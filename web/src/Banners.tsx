@@ -1,7 +1,10 @@
-import { CircleHelp, Hourglass, TriangleAlert, WifiOff } from "lucide-react";
+import { useQueryClient } from "@tanstack/react-query";
+import { CircleHelp, HardDrive, Hourglass, TriangleAlert, WifiOff } from "lucide-react";
 import { useState } from "react";
 import { useConnection } from "./api/connection";
 import { useAnswers } from "./readings/answers";
+import { setActions } from "./sets/actions";
+import { useDrafts } from "./table/drafts";
 import { useTable } from "./table/store";
 import { Button } from "./ui/Button";
 
@@ -17,9 +20,11 @@ export function Banners() {
   const takeBack = useTable((table) => table.takeBack);
   const doubts = useAnswers((answers) => answers.doubts);
   const unanswered = useAnswers((answers) => answers.unanswered);
+  const unkept = useDrafts((drafts) => drafts.failed);
+  const actions = setActions(useQueryClient());
   const [dismissed, setDismissed] = useState<string[]>([]);
   const open = problem ? [] : doubts.filter(({ words }) => !dismissed.includes(words));
-  if (!lost && !problem && !unanswered && open.length === 0) return null;
+  if (!lost && !problem && !unanswered && !unkept && open.length === 0) return null;
   return (
     <div className="pointer-events-none fixed inset-x-0 top-14 z-10 flex flex-col items-center gap-2 px-3">
       {lost && (
@@ -31,6 +36,20 @@ export function Banners() {
           <WifiOff size={17} aria-hidden />
           The server is not answering. Your work is kept in this browser; looking for it again …
         </p>
+      )}
+      {unkept && (
+        <div
+          role="alert"
+          data-testid="not-kept"
+          className="pointer-events-auto flex items-center gap-3 rounded-panel border border-alarm bg-alarm-ground px-4 py-2 text-alarm shadow-xl"
+        >
+          <HardDrive size={17} aria-hidden className="shrink-0" />
+          This browser has no room for unsaved work: it is lost when the page is closed before you
+          save.
+          <Button look="outline" className="border-alarm" onClick={() => void actions.save()}>
+            Save now
+          </Button>
+        </div>
       )}
       {unanswered && (
         <p

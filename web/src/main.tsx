@@ -3,6 +3,7 @@ import { Tooltip } from "radix-ui";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
+import { Boundary } from "./ui/Boundary";
 import "./styles.css";
 
 const queries = new QueryClient({
@@ -15,7 +16,9 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={queries}>
         <Tooltip.Provider delayDuration={400}>
-          <App />
+          <Boundary name="Zephyrdune">
+            <App />
+          </Boundary>
         </Tooltip.Provider>
       </QueryClientProvider>
     </StrictMode>,

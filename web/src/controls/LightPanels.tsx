@@ -4,6 +4,7 @@ import { useAnswers } from "../readings/answers";
 import { attempt, downloadLight } from "../sets/actions";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
+import { takeBack } from "../table/takeBack";
 import { angle, clock, mired } from "../table/units";
 import { tell } from "../ui/notices";
 import { Choice, Select } from "./Choice";
@@ -83,7 +84,7 @@ function LampFiles() {
 
 async function openLamp(file: File): Promise<void> {
   const lamp = await attempt(() => api.openLampFile(file));
-  const { set, change, undo } = useTable.getState();
+  const { set, change } = useTable.getState();
   if (!lamp || !set) return;
   change("light", {
     ...set.light,
@@ -92,7 +93,7 @@ async function openLamp(file: File): Promise<void> {
     losses: [],
     filling: FILLINGS["evenly-lit"],
   });
-  tell("The lamp is on the table, bare", { action: { label: "Take it back", run: undo } });
+  tell("The lamp is on the table, bare", { action: takeBack() });
 }
 
 async function writeLight(): Promise<void> {

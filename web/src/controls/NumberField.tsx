@@ -88,6 +88,7 @@ export function NumberField({ path, label, quantity, wraps = false }: Props) {
           aria-invalid={wrong}
           aria-describedby={error ? `${id}-error` : refused ? IMPOSSIBLE_ID : undefined}
           data-testid={path}
+          data-typing={typed !== null}
           value={typed ?? quantity.show(value)}
           onChange={(event) => setTyped(event.target.value)}
           onFocus={(event) => event.target.select()}

@@ -4,6 +4,7 @@ import { useReadingKinds } from "../readings/answers";
 import { changeWords } from "../readings/changes";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
+import { takeBack } from "../table/takeBack";
 import { signedStops } from "../table/units";
 import { tell } from "../ui/notices";
 import { PanelButton } from "./PanelButton";
@@ -31,9 +32,7 @@ export function PowerWays() {
               className="shrink-0"
               onClick={() => {
                 useTable.getState().replace(way.set);
-                tell(`${way.words}: done`, {
-                  action: { label: "Take it back", run: useTable.getState().undo },
-                });
+                tell(`${way.words}: done`, { action: takeBack() });
               }}
             >
               {way.words}

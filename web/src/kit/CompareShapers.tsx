@@ -6,6 +6,7 @@ import { useReadingKinds } from "../readings/answers";
 import { figure } from "../readings/figures";
 import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
+import { takeBack } from "../table/takeBack";
 import { Button } from "../ui/Button";
 import { tell } from "../ui/notices";
 import { Sheet } from "../ui/Sheet";
@@ -120,9 +121,7 @@ function Column({ set, shaper, equal, onUsed }: ColumnProps) {
               onClick={() => {
                 useTable.getState().replace(same.data.set);
                 onUsed();
-                tell(`${shaper.name}: on the table`, {
-                  action: { label: "Take it back", run: useTable.getState().undo },
-                });
+                tell(`${shaper.name}: on the table`, { action: takeBack() });
               }}
             >
               Put it there

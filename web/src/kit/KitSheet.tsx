@@ -13,6 +13,7 @@ import { DialFields, SourceFields } from "../controls/SourceFields";
 import { attempt } from "../sets/actions";
 import { OwnerProvider } from "../table/owner";
 import { useTable } from "../table/store";
+import { takeBack } from "../table/takeBack";
 import { Button, SymbolButton } from "../ui/Button";
 import { Menu } from "../ui/Menu";
 import { tell } from "../ui/notices";
@@ -136,11 +137,11 @@ function PieceRow({ shelf, i, piece, onUsed }: RowProps) {
   const onTable = useTable((table) => table.set);
   const origin = "origin" in piece ? ORIGINS[piece.origin] : null;
   const use = () => {
-    const { set, replace, undo } = useTable.getState();
+    const { set, replace } = useTable.getState();
     if (!set) return;
     replace(withPiece(set, shelf, piece));
     onUsed();
-    tell(`${piece.name}: on the table`, { action: { label: "Take it back", run: undo } });
+    tell(`${piece.name}: on the table`, { action: takeBack() });
   };
   const remove = () => {
     const { kit, replace } = useKit.getState();
@@ -250,7 +251,11 @@ function KitFiles({ kit }: { kit: Kit }) {
     const before = useKit.getState().kit;
     useKit.getState().replace(opened);
     tell("The kit of that file is yours now", {
-      action: { label: "Take it back", run: () => before && useKit.getState().replace(before) },
+      action: {
+        label: "Take it back",
+        run: () => before && useKit.getState().replace(before),
+        expires: (gone) => useKit.subscribe(({ kit }) => kit !== opened && gone()),
+      },
     });
   };
   return (

@@ -179,6 +179,11 @@ function FrameMover() {
       onPointerUp={() => {
         grip.current = null;
       }}
+      onPointerCancel={() => {
+        // the system took the pointer away: nothing was meant
+        if (grip.current) useTable.getState().change("camera", grip.current.set.camera);
+        grip.current = null;
+      }}
     />
   );
 }

@@ -2,13 +2,14 @@ import { api } from "../api/client";
 import type { Card, CardPlace, PatternOpen, TableSet, TemplateKind } from "../api/types";
 import { attempt, keep } from "../sets/actions";
 import { useTable } from "../table/store";
+import { takeBack } from "../table/takeBack";
 import { tell } from "../ui/notices";
 import { pickCard, useShaping } from "./store";
 
 /** Puts a set on the table and offers to take it back. */
 export function tryOut(set: TableSet, said: string): void {
   useTable.getState().replace(set);
-  tell(said, { action: { label: "Take it back", run: useTable.getState().undo } });
+  tell(said, { action: takeBack() });
 }
 
 /** Adds a card in its usual place. */
@@ -70,7 +71,7 @@ export async function placeSlit(): Promise<void> {
 
 /** Cuts a person's own drawing or picture into a card. */
 export async function openPattern(card: number, file: File, open: PatternOpen): Promise<void> {
-  const { set, change, undo } = useTable.getState();
+  const { set, change } = useTable.getState();
   const now = set?.cards[card];
   if (!now) return;
   const width = 0.8 * Math.min(now.widthMetres, now.heightMetres);
@@ -81,7 +82,7 @@ export async function openPattern(card: number, file: File, open: PatternOpen): 
     bendDegrees: 0,
     cut: { holes: pattern.holes, turnDegrees: 0, rightMetres: 0, upMetres: 0 },
   });
-  tell(`${file.name} is cut into the card`, { action: { label: "Take it back", run: undo } });
+  tell(`${file.name} is cut into the card`, { action: takeBack() });
 }
 
 /** Saves a card's cutting template. */

@@ -1,16 +1,24 @@
 import { X } from "lucide-react";
+import { Toast } from "radix-ui";
 import { create } from "zustand";
 import { Button } from "./Button";
 
-/** How long a notice stays; longer when there is something to do about it. */
+/** How long a notice stays unless it is pointed at or has the focus; one with something to do stays as long as that can be done. */
 const STAY_MS = 6000;
-const STAY_TO_ACT_MS = 15000;
+const MOST = 3;
+
+export type Action = {
+  label: string;
+  run: () => void;
+  /** Calls back once it can be done no more; returns what ends the listening. */
+  expires?: (gone: () => void) => () => void;
+};
 
 type Notice = {
   id: number;
   text: string;
   tone: "plain" | "alarm";
-  action?: { label: string; run: () => void };
+  action?: Action;
 };
 
 type Notices = {
@@ -25,8 +33,11 @@ let count = 0;
 /** Says something in passing, with one action to take if there is one. */
 export function tell(text: string, options: Partial<Pick<Notice, "tone" | "action">> = {}): void {
   const notice: Notice = { id: ++count, text, tone: "plain", ...options };
-  useNotices.setState(({ notices }) => ({ notices: [...notices, notice].slice(-3) }));
-  setTimeout(() => drop(notice.id), options.action ? STAY_TO_ACT_MS : STAY_MS);
+  useNotices.setState(({ notices }) => ({ notices: [...notices, notice].slice(-MOST) }));
+  const stop = notice.action?.expires?.(() => {
+    stop?.();
+    drop(notice.id);
+  });
 }
 
 function drop(id: number): void {
@@ -44,37 +55,37 @@ export function Notices({ inSheet = false }: { inSheet?: boolean }) {
   const sheets = useNotices((state) => state.sheets);
   if (sheets > 0 && !inSheet) return null;
   return (
-    <ul
-      aria-label="Notices"
-      aria-live="polite"
-      className={
-        inSheet
-          ? "mt-3 grid gap-2 empty:hidden"
-          : "fixed bottom-4 left-1/2 z-40 grid w-[min(560px,calc(100vw-24px))] -translate-x-1/2 gap-2"
-      }
-    >
+    <Toast.Provider swipeDirection="right" duration={STAY_MS} label="Notice">
       {notices.map(({ id, text, tone, action }) => (
-        <li
+        <Toast.Root
           key={id}
+          duration={action ? Number.POSITIVE_INFINITY : STAY_MS}
+          onOpenChange={(open) => !open && drop(id)}
           className={`flex items-center gap-3 rounded-panel border py-1.5 pr-1.5 pl-4 text-sm shadow-xl ${tone === "alarm" ? "border-alarm bg-alarm-ground text-alarm" : "border-line bg-raised"}`}
         >
-          <span className="flex-1">{text}</span>
+          <Toast.Description className="flex-1">{text}</Toast.Description>
           {action && (
-            <Button
-              look="outline"
-              onClick={() => {
-                drop(id);
-                action.run();
-              }}
-            >
-              {action.label}
-            </Button>
+            <Toast.Action altText={action.label} asChild>
+              <Button look="outline" onClick={action.run}>
+                {action.label}
+              </Button>
+            </Toast.Action>
           )}
-          <Button aria-label="Dismiss" className="w-9 px-0" onClick={() => drop(id)}>
-            <X size={16} />
-          </Button>
-        </li>
+          <Toast.Close asChild>
+            <Button aria-label="Dismiss" className="w-9 px-0">
+              <X size={16} />
+            </Button>
+          </Toast.Close>
+        </Toast.Root>
       ))}
-    </ul>
+      <Toast.Viewport
+        label="Notices ({hotkey})"
+        className={
+          inSheet
+            ? "mt-3 grid gap-2 empty:hidden"
+            : "fixed bottom-4 left-1/2 z-40 grid w-[min(560px,calc(100vw-24px))] -translate-x-1/2 gap-2 outline-none"
+        }
+      />
+    </Toast.Provider>
   );
 }
