@@ -216,7 +216,6 @@ pg_run() { # FOLDER [CLUSTER] [SETTING..]
       pg_make_database "$folder"
       return 0
     fi
-    wait "$PG_PID" 2>/dev/null || true
     sleep 1
   done
   tail -n 5 "$folder"/logs/postgres-start.log >&2
@@ -278,7 +277,6 @@ pg_stop() {
   [ -n "${PG_PID:-}" ] || return 0
   kill -INT "$PG_PID" 2>/dev/null || true
   # ended at once it recovers at the next start, and loses nothing either
-  wait_for 40 pg_is_gone "$PG_PID" || kill -QUIT "$PG_PID" 2>/dev/null || true
-  wait "$PG_PID" 2>/dev/null || true
+  wait_for 40 pg_is_gone "$PG_PID" || { kill -QUIT "$PG_PID" 2>/dev/null || true; wait_for 100 pg_is_gone "$PG_PID" || true; }
   PG_PID=
 }

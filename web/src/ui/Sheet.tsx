@@ -34,7 +34,7 @@ export function Sheet({ open, onClose, title, about, wide = false, children }: P
           </div>
           {about && <Dialog.Description className="mt-1 text-soft">{about}</Dialog.Description>}
           {children}
-          <Notices inSheet />
+          <Notices inSheet={onClose} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -50,7 +50,12 @@ export function sheetOpened(): () => void {
   return () => useNotices.setState(({ sheets }) => ({ sheets: sheets - 1 }));
 }
 
-export function Notices({ inSheet = false }: { inSheet?: boolean }) {
+type Props = {
+  /** Whether it stands in a sheet, and what closes that: Escape is for the sheet then, not for a notice. */
+  inSheet?: () => void;
+};
+
+export function Notices({ inSheet }: Props) {
   const notices = useNotices((state) => state.notices);
   const sheets = useNotices((state) => state.sheets);
   if (sheets > 0 && !inSheet) return null;
@@ -59,7 +64,13 @@ export function Notices({ inSheet = false }: { inSheet?: boolean }) {
       {notices.map(({ id, text, tone, action }) => (
         <Toast.Root
           key={id}
+          data-testid="notice"
           duration={action ? Number.POSITIVE_INFINITY : STAY_MS}
+          onEscapeKeyDown={(event) => {
+            if (!inSheet) return;
+            event.preventDefault();
+            inSheet();
+          }}
           onOpenChange={(open) => !open && drop(id)}
           className={`flex items-center gap-3 rounded-panel border py-1.5 pr-1.5 pl-4 text-sm shadow-xl ${tone === "alarm" ? "border-alarm bg-alarm-ground text-alarm" : "border-line bg-raised"}`}
         >

@@ -16,7 +16,7 @@ import zephyrdune.trace.Stage;
  * @param place metres
  * @param normal a unit vector
  */
-record MeterPlace(Vector3D place, Vector3D normal) {
+public record MeterPlace(Vector3D place, Vector3D normal) {
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
     private static final Vector3D TO_CAMERA = Vector3D.Unit.MINUS_Y;
@@ -27,7 +27,7 @@ record MeterPlace(Vector3D place, Vector3D normal) {
     /** Looks down from this far over all that stands, metres. */
     private static final double ABOVE = 0.01;
 
-    static MeterPlace of(TableSet set, KeyLight key, Stage stage) {
+    public static MeterPlace of(TableSet set, KeyLight key, Stage stage) {
         MeteringPoint point = set.exposure().metering().point();
         if (point instanceof HeroFront) {
             double out = set.dish().out(0, -1) + BEFORE;

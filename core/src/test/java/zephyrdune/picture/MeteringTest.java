@@ -14,7 +14,6 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
-import zephyrdune.metering.MeterInFrame;
 import zephyrdune.metering.MeterSight;
 import zephyrdune.metering.MeteredExposure;
 import zephyrdune.readings.Reading;

@@ -238,7 +238,8 @@ public class KitTest extends Browsing {
         field("room-by").selectOption("frame-with-the-light-off");
         field("room-measured").fill("six");
         click("Take over: Stops from correct");
-        assertThat(page.getByText("by how many stops the frame came out")).isVisible();
+        assertThat(page.getByTestId("notice").getByText("by how many stops the frame came out"))
+                .isVisible();
         field("room-measured").fill("-3");
         click("Take over: Stops from correct");
         assertThat(page.getByTestId("room-note")).containsText("2.0 stops to go");

@@ -60,7 +60,8 @@ public class LossTest extends Browsing {
         while (page.getByRole(AriaRole.BUTTON, named("Undo")).isEnabled()) {
             click("Undo");
         }
-        page.evaluate("() => { localStorage.clear(); sessionStorage.clear(); }");
+        // what waits to be written is, before all of it is cleared away
+        page.evaluate("() => { dispatchEvent(new Event('pagehide')); localStorage.clear(); sessionStorage.clear(); }");
         page.reload();
         assertThat(field("light.distanceMetres")).hasValue("123");
         assertThat(page.getByTestId("save-state")).hasText("saved");

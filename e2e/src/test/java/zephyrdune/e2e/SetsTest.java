@@ -244,7 +244,7 @@ public class SetsTest extends Browsing {
     public void anAddressWithoutItsSetSaysSo() {
         page.navigate(address() + "#/sets/00000000-0000-0000-0000-000000000000");
         page.reload();
-        assertThat(page.getByText("There is no such set")).isVisible();
+        assertThat(page.getByTestId("notice").getByText("There is no such set")).isVisible();
         assertThat(page.getByText("The table is empty")).isVisible();
     }
 }

@@ -104,7 +104,8 @@ public class ShapingTest extends Browsing {
         type("light.face.heightMetres", "15");
         tab(CARDS);
         click("Slit look");
-        assertThat(page.getByText("No slit covers the hero")).isVisible();
+        assertThat(page.getByTestId("notice").getByText("No slit covers the hero"))
+                .isVisible();
         tab("Place");
         type("light.clockHours", "9:00");
         settled();
@@ -113,7 +114,8 @@ public class ShapingTest extends Browsing {
         page.getByTestId("cards.picked").waitFor();
         settled();
         assertThat(page.getByTestId("strip")).hasCount(1);
-        assertThat(page.getByText("none of the key reaches the backdrop")).isVisible();
+        assertThat(page.getByTestId("notice").getByText("none of the key reaches the backdrop"))
+                .isVisible();
         double strip = reading("STRIP_FULL");
         assertThat(strip).as("covers the hero of 19 cm").isGreaterThanOrEqualTo(19);
         double gap = number("cards.0.cut.holes.gapMetres");
@@ -177,10 +179,12 @@ public class ShapingTest extends Browsing {
                         "evil.svg",
                         "image/svg+xml",
                         "<svg xmlns='http://www.w3.org/2000/svg'><script>document.title = 'x'</script></svg>"));
-        assertThat(page.getByText("The drawing holds a script")).isVisible();
+        assertThat(page.getByTestId("notice").getByText("The drawing holds a script"))
+                .isVisible();
         assertThat(field("cards.0.cut.holes.widthMetres")).hasValue("30");
         page.getByTestId("pattern-file").setInputFiles(new FilePayload("stripes.png", "image/png", stripes()));
-        assertThat(page.getByText("stripes.png is cut into the card")).isVisible();
+        assertThat(page.getByTestId("notice").getByText("stripes.png is cut into the card"))
+                .isVisible();
         settled();
         field("cards.0.cut.holes.kind").selectOption("leaf-holes");
         settled();

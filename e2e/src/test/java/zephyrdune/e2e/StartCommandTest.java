@@ -12,6 +12,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -112,6 +113,29 @@ public class StartCommandTest {
             Ended ended = run("start", "--no-build", "--port", Integer.toString(taken.getLocalPort()));
             assertThat(ended.status()).isNotZero();
             assertThat(ended.said()).contains("port " + taken.getLocalPort() + " is in use", "--port");
+        }
+    }
+
+    /** The very first start makes an archive of classes a little later; who stops it before that is not kept waiting. */
+    @Test
+    public void stopsSoonAfterTheVeryFirstStart() throws Exception {
+        Path archive = StartedApplication.ROOT.resolve("server/target/app/classes.jsa");
+        Path aside = data.resolve("classes.jsa");
+        boolean there = Files.exists(archive);
+        if (there) {
+            Files.move(archive, aside);
+        }
+        try {
+            StartedApplication first = StartedApplication.start(data, "--no-demo", "--port", "0");
+            ProcessHandle server = first.server();
+            // until it waits for its server and its database
+            Thread.sleep(3000);
+            first.close();
+            assertThat(server.isAlive()).isFalse();
+        } finally {
+            if (there) {
+                Files.move(aside, archive, StandardCopyOption.REPLACE_EXISTING);
+            }
         }
     }
 

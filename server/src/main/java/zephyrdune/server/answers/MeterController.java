@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.metering.MeterInFrame;
+import zephyrdune.picture.MeterInFrame;
 import zephyrdune.server.work.Computing;
 import zephyrdune.table.TableSet;
 

@@ -1,9 +1,10 @@
-package zephyrdune.metering;
+package zephyrdune.picture;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Refused;
+import zephyrdune.metering.MeterPlace;
 import zephyrdune.table.AnyPlace;
 import zephyrdune.table.HeroFront;
 import zephyrdune.table.MeteringPoint;
