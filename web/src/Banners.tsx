@@ -5,6 +5,7 @@ import { useConnection } from "./api/connection";
 import { useAnswers } from "./readings/answers";
 import { setActions } from "./sets/actions";
 import { useDrafts } from "./table/drafts";
+import { useSaid } from "./table/preferences";
 import { useTable } from "./table/store";
 import { Button } from "./ui/Button";
 
@@ -20,6 +21,7 @@ export function Banners() {
   const takeBack = useTable((table) => table.takeBack);
   const doubts = useAnswers((answers) => answers.doubts);
   const unanswered = useAnswers((answers) => answers.unanswered);
+  const said = useSaid();
   const unkept = useDrafts((drafts) => drafts.failed);
   const actions = setActions(useQueryClient());
   const [dismissed, setDismissed] = useState<string[]>([]);
@@ -58,7 +60,7 @@ export function Banners() {
           className="pointer-events-auto flex max-w-3xl items-center gap-3 rounded-panel border border-sand bg-raised px-4 py-2 text-sm shadow-xl"
         >
           <Hourglass size={17} aria-hidden className="shrink-0 text-sand" />
-          {unanswered}.
+          {said(unanswered)}.
         </p>
       )}
       {open.map(({ field, words }) => (
@@ -69,7 +71,7 @@ export function Banners() {
           className="pointer-events-auto flex max-w-3xl items-center gap-3 rounded-panel border border-sand bg-raised px-4 py-2 text-sm shadow-xl"
         >
           <CircleHelp size={17} aria-hidden className="shrink-0 text-sand" />
-          <span>{words}.</span>
+          <span>{said(words)}.</span>
           <Button look="outline" onClick={() => setDismissed([...dismissed, words])}>
             It is right
           </Button>
@@ -82,7 +84,7 @@ export function Banners() {
           className="pointer-events-auto flex items-center gap-3 rounded-panel border border-alarm bg-alarm-ground px-4 py-2 text-alarm shadow-xl"
         >
           <TriangleAlert size={17} aria-hidden className="shrink-0" />
-          <span id={IMPOSSIBLE_ID}>{problem.detail}.</span>
+          <span id={IMPOSSIBLE_ID}>{said(problem.detail)}.</span>
           {!dragging && possible && (
             <Button look="outline" className="border-alarm" onClick={takeBack}>
               Take back

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import { useAnswers } from "../readings/answers";
 import { attempt, downloadLight } from "../sets/actions";
-import { useLength } from "../table/preferences";
+import { useLength, useSaid } from "../table/preferences";
 import { useTable } from "../table/store";
 import { takeBack } from "../table/takeBack";
 import { angle, clock, mired } from "../table/units";
@@ -104,6 +104,7 @@ async function writeLight(): Promise<void> {
 /** The light's own control, and the mark to set. */
 export function PowerPanel() {
   const fixed = useTable((table) => table.set?.light.powerChoice === "fixed");
+  const said = useSaid();
   const power = useAnswers((answers) => answers.readings.find(({ kind }) => kind === "POWER"));
   return (
     <>
@@ -117,7 +118,7 @@ export function PowerPanel() {
       </div>
       {power?.note && (
         <p className="col-span-full text-alarm text-sm" data-testid="power-note">
-          {power.note}.
+          {said(power.note)}.
         </p>
       )}
       <PowerWays />

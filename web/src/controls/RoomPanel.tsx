@@ -5,7 +5,7 @@ import { useKit } from "../kit/store";
 import { inPlace, same } from "../kit/use";
 import { useAnswers } from "../readings/answers";
 import { attempt } from "../sets/actions";
-import { useLength } from "../table/preferences";
+import { useLength, useSaid } from "../table/preferences";
 import { useTable } from "../table/store";
 import { kelvin, lux, stops } from "../table/units";
 import { tell } from "../ui/notices";
@@ -19,6 +19,7 @@ import { PartFields } from "./PartFields";
 /** Where the set stands, what light is there anyway, and what stands round the table. */
 export function RoomPanel() {
   const length = useLength();
+  const said = useSaid();
   const note = useAnswers(
     (answers) => answers.readings.find(({ kind }) => kind === "AMBIENT_FRAME")?.note,
   );
@@ -32,7 +33,7 @@ export function RoomPanel() {
       <FoundOut />
       {note && (
         <p className="col-span-full text-sm leading-snug" data-testid="room-note">
-          {note}.
+          {said(note)}.
         </p>
       )}
       <NumberField path="ambient.hourlyStops" label="Changes an hour by" quantity={stops} />

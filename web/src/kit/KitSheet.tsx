@@ -12,6 +12,7 @@ import { ORIGINS, ShaperFields } from "../controls/ShaperFields";
 import { DialFields, SourceFields } from "../controls/SourceFields";
 import { attempt } from "../sets/actions";
 import { OwnerProvider } from "../table/owner";
+import { useSaid } from "../table/preferences";
 import { useTable } from "../table/store";
 import { takeBack } from "../table/takeBack";
 import { Button, SymbolButton } from "../ui/Button";
@@ -23,6 +24,7 @@ import { addPiece, type Piece, SHELVES, type Shelf, withPiece } from "./use";
 
 /** Everything that is owned: add ready-made pieces, change them, put them on the table. */
 export function KitSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const said = useSaid();
   const kit = useKit((state) => state.kit);
   const problem = useKit((state) => state.problem);
   return (
@@ -42,7 +44,7 @@ export function KitSheet({ open, onClose }: { open: boolean; onClose: () => void
               data-testid="kit-problem"
               className="mt-2 rounded-md border border-alarm bg-alarm-ground p-2 text-alarm text-sm"
             >
-              Not saved: {problem.detail}.
+              Not saved: {said(problem.detail)}.
             </p>
           )}
           <Shelves kit={kit} onUsed={onClose} />

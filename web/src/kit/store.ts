@@ -3,6 +3,7 @@ import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type { Kit, StoredKit } from "../api/types";
 import { withEnteredAt } from "../table/paths";
+import { said } from "../table/preferences";
 import { tell } from "../ui/notices";
 
 type KitState = {
@@ -37,7 +38,7 @@ export const useKit = create<KitState>((put, get) => {
       if (!(error instanceof Refusal)) {
         timer = setTimeout(() => void save(), 3000);
       } else if (error.problem.status === 409) {
-        tell(error.problem.detail, { tone: "alarm" });
+        tell(said(error.problem.detail), { tone: "alarm" });
         await get().fetch();
       } else {
         const first = error.problem.errors?.[0];

@@ -3,6 +3,8 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import { api } from "../api/client";
 import type { Profile, TableSet } from "../api/types";
 import { attempt } from "../sets/actions";
+import { useLength } from "../table/preferences";
+import type { Quantity } from "../table/units";
 import { Button } from "../ui/Button";
 
 type Line = { fromAcross: number; fromDown: number; toAcross: number; toDown: number };
@@ -120,10 +122,18 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
   );
 }
 
+/** An edge's width, as the readings show it. */
+function edge(metres: number, length: Quantity): string {
+  return length.unit === "in"
+    ? `${(metres / 0.0254).toFixed(2)} in`
+    : `${(metres * 1000).toFixed(0)} mm`;
+}
+
 const WIDTH = 264;
 const HEIGHT = 76;
 
 function Curve({ profile }: { profile: Profile }) {
+  const length = useLength();
   const end = profile.points.at(-1)?.along ?? 1;
   const stops = profile.points.map(({ lightStops }) => lightStops);
   const top = Math.max(...stops) + 0.1;
@@ -143,16 +153,16 @@ function Curve({ profile }: { profile: Profile }) {
         <span>
           Edge 10–90 %{" "}
           <strong data-testid="profile-width">
-            {profile.width === undefined
-              ? "not on the line"
-              : `${(profile.width * 1000).toFixed(0)} mm`}
+            {profile.width === undefined ? "not on the line" : edge(profile.width, length)}
           </strong>
         </span>
         <span>
           Depth <strong data-testid="profile-depth">{profile.depthStops.toFixed(1)} stops</strong>
         </span>
       </p>
-      <p className="text-soft text-xs">{(end * 100).toFixed(1)} cm long, on the surface itself</p>
+      <p className="text-soft text-xs">
+        {length.show(end)} {length.unit} long, on the surface itself
+      </p>
     </>
   );
 }

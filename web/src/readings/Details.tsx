@@ -1,5 +1,5 @@
 import type { Reading, ReadingKind } from "../api/types";
-import { useLength } from "../table/preferences";
+import { useLength, useSaid } from "../table/preferences";
 import type { Quantity } from "../table/units";
 import { figure, give, type Kind } from "./figures";
 import { Shares } from "./Shares";
@@ -10,6 +10,7 @@ const EXPOSURES: Kind[] = ["POWER", "KEY_EXPOSURE", "OFF_EXPOSURE"];
 
 /** What a reading means, the rule of thumb beside it, where it comes from, and how to get another value. */
 export function Details({ kind, reading }: { kind: ReadingKind; reading: Reading }) {
+  const said = useSaid();
   const length = useLength();
   const shown = reading.value === null ? null : figure(kind, reading.value, length);
   const rule = reading.ruleOfThumb;
@@ -25,7 +26,7 @@ export function Details({ kind, reading }: { kind: ReadingKind; reading: Reading
         </p>
       )}
       {EXPOSURES.includes(kind.kind) && <Shares />}
-      {reading.note && <p className="mt-2 text-alarm">{reading.note}.</p>}
+      {reading.note && <p className="mt-2 text-alarm">{said(reading.note)}.</p>}
       {rule && ruled && shown && (
         <dl
           className="mt-3 grid grid-cols-[auto_1fr] gap-x-3 rounded-md bg-panel p-2"

@@ -3,6 +3,7 @@ import { Copy, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
 import { type ChangeEvent, type FormEvent, useRef, useState } from "react";
 import { api, Refusal } from "../api/client";
 import type { Problem, SetSummary } from "../api/types";
+import { useSaid } from "../table/preferences";
 import { useTable } from "../table/store";
 import { Button, SymbolButton } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
@@ -117,6 +118,7 @@ function Deleted({ enabled }: { enabled: boolean }) {
 }
 
 function RefusedFile({ name, problem }: { name: string; problem: Problem }) {
+  const said = useSaid();
   const errors = problem.errors ?? [];
   return (
     <div
@@ -127,9 +129,9 @@ function RefusedFile({ name, problem }: { name: string; problem: Problem }) {
       <p className="font-semibold">“{name}” was not opened; the set on the table is as it was.</p>
       <ul className="mt-1 list-disc pl-5">
         {errors.slice(0, 6).map(({ field, detail }) => (
-          <li key={`${field} ${detail}`}>{detail}</li>
+          <li key={`${field} ${detail}`}>{said(detail)}</li>
         ))}
-        {errors.length === 0 && <li>{problem.detail}</li>}
+        {errors.length === 0 && <li>{said(problem.detail)}</li>}
         {errors.length > 6 && <li>and {errors.length - 6} more</li>}
       </ul>
     </div>

@@ -3,6 +3,7 @@ import { api, Refusal, Unreachable } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type { SetSummary, StoredSet, TableSet } from "../api/types";
 import { dropDraft, upgradeDraft } from "../table/drafts";
+import { said } from "../table/preferences";
 import { useTable } from "../table/store";
 import { tell } from "../ui/notices";
 import { useTheirs } from "./theirs";
@@ -29,7 +30,7 @@ export async function attempt<T>(task: () => Promise<T>): Promise<T | undefined>
     noteFailure(error);
     const text =
       error instanceof Refusal
-        ? error.problem.detail
+        ? said(error.problem.detail)
         : error instanceof Unreachable
           ? "The server is not answering. Your work is kept in this browser; try again in a moment"
           : "Something went wrong on this page; your work is kept. Reload it and try again";
@@ -112,7 +113,7 @@ async function save(refresh: () => Promise<void>): Promise<boolean> {
   const { id, version, set, problem } = useTable.getState();
   if (!id || !set) return false;
   if (problem) {
-    tell(`Not saved: ${problem.detail}`, { tone: "alarm" });
+    tell(`Not saved: ${said(problem.detail)}`, { tone: "alarm" });
     return false;
   }
   try {

@@ -3,6 +3,7 @@ import type { Scale } from "../plan/scale";
 import { type Drawn, type Movable, useHandle } from "../plan/useHandle";
 import { axesOf, cardMovedTo, cardTurnedTo, middleOf } from "../table/frame";
 import { limitsAt } from "../table/limits";
+import { useLength } from "../table/preferences";
 import { useTable } from "../table/store";
 import { nameOf } from "./name";
 import { pickCard, useShaping } from "./store";
@@ -164,6 +165,7 @@ type GripProps = {
 
 function Grip({ movable, scale, at, look, label, testId, from }: GripProps) {
   const set = useTable((table) => table.set);
+  const length = useLength();
   const handlers = useHandle(movable, scale, () => pickCard(at));
   const drawn = set && movable.drawn(set);
   if (!drawn) return null;
@@ -184,7 +186,7 @@ function Grip({ movable, scale, at, look, label, testId, from }: GripProps) {
         tabIndex={0}
         aria-label={label}
         aria-valuenow={0}
-        aria-valuetext={`${Math.round(drawn.across * 100)} cm, ${Math.round(drawn.up * 100)} cm`}
+        aria-valuetext={`${length.show(drawn.across)}, ${length.show(drawn.up)} ${length.unit}`}
         data-testid={testId}
         transform={`translate(${place(drawn)})`}
         className="group cursor-grab touch-none outline-none active:cursor-grabbing"

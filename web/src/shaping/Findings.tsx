@@ -4,6 +4,7 @@ import { Popover } from "radix-ui";
 import { useEffect, useState } from "react";
 import { api } from "../api/client";
 import type { Finding, TableSet } from "../api/types";
+import { useSaid } from "../table/preferences";
 import { useTable } from "../table/store";
 import { Button } from "../ui/Button";
 import { Menu } from "../ui/Menu";
@@ -22,6 +23,7 @@ export function Findings() {
     placeholderData: (before) => before,
     gcTime: 0,
   });
+  const said = useSaid();
   const [first, ...rest] = found.data ?? [];
   return (
     <section
@@ -33,8 +35,8 @@ export function Findings() {
       <Search size={15} aria-hidden className="shrink-0 text-soft" />
       {first ? (
         <>
-          <span className="min-w-0 flex-1 truncate" title={first.words} role="status">
-            {first.words}
+          <span className="min-w-0 flex-1 truncate" title={said(first.words)} role="status">
+            {said(first.words)}
           </span>
           <Try finding={first} />
           {rest.length > 0 && (
@@ -51,7 +53,7 @@ export function Findings() {
               <ul className="grid gap-1.5">
                 {rest.map((finding) => (
                   <li key={finding.kind} className="flex items-center gap-2 px-1 text-sm">
-                    <span className="flex-1">{finding.words}</span>
+                    <span className="flex-1">{said(finding.words)}</span>
                     <Popover.Close asChild>
                       <Try finding={finding} />
                     </Popover.Close>
@@ -78,15 +80,16 @@ export function Findings() {
 
 function Try({ finding, ...rest }: { finding: Finding }) {
   const { set, action } = finding;
+  const said = useSaid();
   if (!set) return null;
   return (
     <button
       type="button"
       className="h-7 shrink-0 rounded-md border border-edge/60 px-2 hover:bg-raised max-sm:h-11"
-      onClick={() => tryOut(set, `${action}: done`)}
+      onClick={() => tryOut(set, `${said(action)}: done`)}
       {...rest}
     >
-      {action}
+      {said(action)}
     </button>
   );
 }

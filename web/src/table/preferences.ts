@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import { type LengthUnit, length, type Quantity } from "./units";
+import { inUnit, type LengthUnit, length, type Quantity } from "./units";
 
 type Theme = "dark" | "light";
 
@@ -58,4 +58,15 @@ export const usePreferences = create<Preferences>((put) => {
 
 export function useLength(): Quantity {
   return length(usePreferences((preferences) => preferences.lengthUnit));
+}
+
+/** Says sentences of the server's in the chosen unit of length. */
+export function useSaid(): (sentence: string) => string {
+  const unit = usePreferences((preferences) => preferences.lengthUnit);
+  return (sentence) => inUnit(sentence, unit);
+}
+
+/** The same for what is said once, in passing. */
+export function said(sentence: string): string {
+  return inUnit(sentence, usePreferences.getState().lengthUnit);
 }

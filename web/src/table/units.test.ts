@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { angle, clock, guideNumber, length, percent, stops } from "./units";
+import { angle, clock, guideNumber, inUnit, length, percent, stops } from "./units";
 
 describe("lengths", () => {
   it("are read in the unit typed, else in the chosen one", () => {
@@ -44,4 +44,21 @@ it("other quantities take their unit or leave it", () => {
   expect(stops.read("-1.5 stops")).toBe(-1.5);
   expect(percent.read("30 %")).toBeCloseTo(0.3, 12);
   expect(guideNumber.read("118 ft")).toBeCloseTo(35.97, 2);
+});
+
+describe("lengths in sentences", () => {
+  it("are said in the chosen unit", () => {
+    expect(inUnit("Move it out by {0.12340 m}", "cm")).toBe("Move it out by 12 cm");
+    expect(inUnit("Move it out by {0.12700 m}", "in")).toBe("Move it out by 5 in");
+    expect(inUnit("no length", "in")).toBe("no length");
+  });
+
+  it("are rounded to what does", () => {
+    expect(inUnit("at least {0.12010 m least}", "cm")).toBe("at least 13 cm");
+    expect(inUnit("at most {0.12990 m most}", "cm")).toBe("at most 12 cm");
+    expect(inUnit("at least {0.12800 m least}", "in")).toBe("at least 5.25 in");
+    expect(inUnit("at most {0.13000 m most}, {1.00000 m least}", "cm")).toBe(
+      "at most 13 cm, 100 cm",
+    );
+  });
 });

@@ -54,6 +54,24 @@ export function length(unit: LengthUnit): Quantity {
       };
 }
 
+/**
+ * A sentence of the server's with its lengths in the chosen unit: they come in metres and braces, as {0.125 m}, rounded up where the least
+ * that does is meant, and down for the most.
+ */
+export function inUnit(sentence: string, unit: LengthUnit): string {
+  const step = unit === "cm" ? 0.01 : METRES_PER.in / 4;
+  return sentence.replace(/\{(-?[\d.]+) m( least| most)?\}/g, (_, metres, way) => {
+    const steps = Number(metres) / step;
+    const whole =
+      way === " least"
+        ? Math.ceil(steps - 1e-6)
+        : way === " most"
+          ? Math.floor(steps + 1e-6)
+          : Math.round(steps);
+    return `${length(unit).show(whole * step)} ${unit}`;
+  });
+}
+
 /** Lens and sensor sizes, in millimetres everywhere. */
 export const millimetres: Quantity = {
   unit: "mm",

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.measure.Lengths;
 import zephyrdune.table.Card;
 import zephyrdune.table.Outlines;
 import zephyrdune.table.Panel;
@@ -38,8 +39,7 @@ final class Crossing {
                 out.isPresent() && (in.isEmpty() || out.get().by() <= in.get().by());
         return (outwards ? out : in)
                 .map(way -> new Mend(
-                        "Move it %s by %s".formatted(outwards ? "out" : "in", Trying.centimetres(way.by())),
-                        way.set()));
+                        "Move it %s by %s".formatted(outwards ? "out" : "in", Lengths.words(way.by())), way.set()));
     }
 
     private static Optional<Trying.Found> moved(TableSet set, int card, Card one, int way) {

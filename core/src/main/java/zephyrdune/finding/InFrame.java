@@ -5,6 +5,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.lens.Perspective;
+import zephyrdune.measure.Lengths;
 import zephyrdune.move.Lever;
 import zephyrdune.picture.CardsInFrame;
 import zephyrdune.picture.LightInFrame;
@@ -60,7 +61,7 @@ final class InFrame {
                         FARTHEST,
                         by -> Lever.LIGHT_DISTANCE.set(set, set.light().distance() + by),
                         InFrame::lightOut)
-                .map(found -> new Mend("Move it back by " + Trying.centimetres(found.by()), found.set()));
+                .map(found -> new Mend("Move it back by " + Lengths.words(found.by()), found.set()));
     }
 
     private static boolean lightOut(TableSet set) {
@@ -134,7 +135,7 @@ final class InFrame {
                                     FARTHEST,
                                     by -> Cards.with(set, card, one.withDistance(one.distance() + by)),
                                     moved -> CardsInFrame.of(moved).share(card) == 0)
-                            .map(found -> new Mend("Move it out by " + Trying.centimetres(found.by()), found.set()));
+                            .map(found -> new Mend("Move it out by " + Lengths.words(found.by()), found.set()));
                 }));
     }
 }

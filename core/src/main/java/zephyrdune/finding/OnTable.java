@@ -11,6 +11,7 @@ import zephyrdune.emitter.EmittingFace;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Stops;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Move;
@@ -75,8 +76,8 @@ final class OnTable {
                                         FARTHEST_BASE,
                                         by -> set.withBase(base.withDistance(base.distance() + by)),
                                         moved -> kept(moved, (BroadBase) moved.base()) < SHADED / 2)
-                                .map(found -> new Mend(
-                                        "Move the base back by " + Trying.centimetres(found.by()), found.set()))));
+                                .map(found ->
+                                        new Mend("Move the base back by " + Lengths.words(found.by()), found.set()))));
     }
 
     /** Share of the open key that the base keeps off the hero's top. */
@@ -119,7 +120,7 @@ final class OnTable {
                                 .isEmpty())
                         .stream())
                 .min(Comparator.comparingDouble(Trying.Found::by))
-                .map(found -> new Mend("Move it aside by " + Trying.centimetres(found.by()), found.set()));
+                .map(found -> new Mend("Move it aside by " + Lengths.words(found.by()), found.set()));
     }
 
     private static TableSet moved(TableSet set, int at, double dx, double dy) {
@@ -151,8 +152,7 @@ final class OnTable {
                                             by -> Cards.with(set, at, card.withDistance(card.distance() + by)),
                                             changed -> !shades(
                                                     scene, open, changed.cards().get(at)))
-                                    .map(found ->
-                                            new Mend("Move it out by " + Trying.centimetres(found.by()), found.set()));
+                                    .map(found -> new Mend("Move it out by " + Lengths.words(found.by()), found.set()));
                         }));
     }
 
@@ -180,11 +180,11 @@ final class OnTable {
     private static Optional<Mend> sharper(TableSet set, CutLine line) {
         return Move.find(set, ReadingKind.PATTERN_CONTRAST, PLAIN, Lever.CUT_DISTANCE)
                 .filter(move -> move.to() < line.cardToHero())
-                .map(move -> new Mend(
-                        "Bring the card to %s from the hero".formatted(Trying.centimetres(move.to())), move.set()))
+                .map(move ->
+                        new Mend("Bring the card to %s from the hero".formatted(Lengths.words(move.to())), move.set()))
                 .or(() -> Move.find(set, ReadingKind.PATTERN_CONTRAST, PLAIN, Lever.FACE_SIZE)
-                        .map(move -> new Mend(
-                                "Make the light %s wide".formatted(Trying.centimetres(move.to())), move.set())));
+                        .map(move ->
+                                new Mend("Make the light %s wide".formatted(Lengths.words(move.to())), move.set())));
     }
 
     static Optional<Spoiled> hotSpot(Scene scene) {
@@ -202,8 +202,8 @@ final class OnTable {
                                         by -> Lever.LIGHT_DISTANCE.set(
                                                 set, set.light().distance() + by),
                                         moved -> hottest(new Scene(moved)) < MENDED)
-                                .map(found -> new Mend(
-                                        "Move the light back by " + Trying.centimetres(found.by()), found.set()))));
+                                .map(found ->
+                                        new Mend("Move the light back by " + Lengths.words(found.by()), found.set()))));
     }
 
     private static double hottest(Scene scene) {
@@ -231,6 +231,6 @@ final class OnTable {
                         "Lit side and shadow side are %.1f stops apart: the fill flattens the hero".formatted(ratio),
                         () -> Move.find(set, ReadingKind.LIT_TO_SHADOW, SHAPED, Lever.CARD_DISTANCE)
                                 .map(move -> new Mend(
-                                        "Move the card to %s".formatted(Trying.centimetres(move.to())), move.set()))));
+                                        "Move the card to %s".formatted(Lengths.words(move.to())), move.set()))));
     }
 }

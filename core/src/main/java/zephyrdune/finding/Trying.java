@@ -84,8 +84,4 @@ final class Trying {
         double clock = (set.light().clock() + by) % (2 * Math.PI);
         return set.withLight(set.light().withClock(clock < 0 ? clock + 2 * Math.PI : clock));
     }
-
-    static String centimetres(double metres) {
-        return "%.0f cm".formatted(100 * metres);
-    }
 }

@@ -6,6 +6,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.Perspective;
+import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.MeteredExposure;
 import zephyrdune.source.BatteryFlash;
@@ -118,8 +119,8 @@ public record Doubt(String field, String words) {
         if (used < PATCH) {
             doubts.add(new Doubt(
                     "light.filling.gap",
-                    "The source lights a patch that acts like %.0f %% of the panel: the light is that much harder; zoom out, or move it back to %.0f cm"
-                            .formatted(100 * used, 100 * evenGap(light))));
+                    "The source lights a patch that acts like %.0f %% of the panel: the light is that much harder; zoom out, or move it back to %s"
+                            .formatted(100 * used, Lengths.least(evenGap(light)))));
         } else if (light.spread() instanceof Diffuse && spilt > SPILT) {
             doubts.add(new Doubt(
                     "light.filling.gap",

@@ -12,6 +12,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.fill.Fill;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.MeteredExposure;
 import zephyrdune.metering.MeteredLight;
@@ -189,7 +190,7 @@ final class ShapingReadings {
             double gone = holes.pitch() * whole / found.faceSize();
             return gone < whole
                     ? Reading.of(kind, gone, found.from())
-                            .noting("The card is %.0f cm from the hero".formatted(100 * found.cardToHero()))
+                            .noting("The card is %s from the hero".formatted(Lengths.words(found.cardToHero())))
                     : Reading.absent(kind, "The light is smaller than the pattern's repeat: it shows from anywhere");
         }
         if (patches == null) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Refused;
 
 /**
@@ -75,7 +76,7 @@ final class Clearance {
             throw new Refused(
                     "backdrop.distance",
                     "The backdrop stands in the dish; put it at least %s behind the hero point"
-                            .formatted(centimetresUp(set.dish().radius())));
+                            .formatted(Lengths.least(set.dish().radius())));
         }
     }
 
@@ -89,7 +90,7 @@ final class Clearance {
             throw new Refused(
                     "camera.focalLength",
                     "The lens would be inside the dish, %s from its middle; use a longer lens or frame wider"
-                            .formatted(centimetresDown(away)));
+                            .formatted(Lengths.most(away)));
         }
     }
 
@@ -125,7 +126,7 @@ final class Clearance {
             throw new Refused(
                     "light.filling",
                     "The source stands %s below the table top; bring it nearer to the panel or board, or turn it up"
-                            .formatted(centimetresUp(-source)));
+                            .formatted(Lengths.least(-source)));
         }
         double lowest = Outlines.lowest(faces.get(0).corners());
         if (lowest < 0) {
@@ -136,7 +137,7 @@ final class Clearance {
             throw new Refused(
                     "light.heightAngle",
                     "The lower edge of the light is %s below the table top; raise it to at least %.0f°"
-                            .formatted(centimetresUp(-lowest), Math.ceil(Math.toDegrees(least))));
+                            .formatted(Lengths.least(-lowest), Math.ceil(Math.toDegrees(least))));
         }
     }
 
@@ -146,7 +147,7 @@ final class Clearance {
                 throw new Refused(
                         face.field(),
                         "%s is inside the dish; move it out to at least %s"
-                                .formatted(face.words(), centimetresUp(face.clear(hero))));
+                                .formatted(face.words(), Lengths.least(face.clear(hero))));
             }
         }
     }
@@ -159,7 +160,7 @@ final class Clearance {
                 throw new Refused(
                         "backdrop.distance",
                         "%s reaches behind the backdrop; put the backdrop at least %s behind the hero point, or bring the light nearer"
-                                .formatted(face.words(), centimetresUp(farthest)));
+                                .formatted(face.words(), Lengths.least(farthest)));
             }
         }
         if (set.light().filling() instanceof OffRoom) {
@@ -171,7 +172,7 @@ final class Clearance {
             throw new Refused(
                     "backdrop.distance",
                     "The source behind the panel stands behind the backdrop; put the backdrop at least %s behind the hero point, or move the source nearer to the panel"
-                            .formatted(centimetresUp(source)));
+                            .formatted(Lengths.least(source)));
         }
         if (set.light().filling() instanceof BookLight book) {
             boardClear(pose.board(book));
@@ -183,13 +184,13 @@ final class Clearance {
             throw new Refused(
                     "light.filling.boardHeight",
                     "The board behind the cloth reaches %s below the table top; make it smaller, or raise the light"
-                            .formatted(centimetresUp(-Outlines.lowest(board))));
+                            .formatted(Lengths.least(-Outlines.lowest(board))));
         }
         if (Outlines.farthest(board) > set.backdrop().distance()) {
             throw new Refused(
                     "backdrop.distance",
                     "The board behind the cloth reaches behind the backdrop; put the backdrop at least %s behind the hero point, or the board nearer"
-                            .formatted(centimetresUp(Outlines.farthest(board))));
+                            .formatted(Lengths.least(Outlines.farthest(board))));
         }
     }
 
@@ -204,7 +205,7 @@ final class Clearance {
                 throw new Refused(
                         path + ".y",
                         "It reaches through the backdrop; bring it at least %s nearer to the camera"
-                                .formatted(centimetresUp(
+                                .formatted(Lengths.least(
                                         prop.y() + radius - set.backdrop().distance())));
             }
             if (lens.getZ() <= body.top() && Math.hypot(lens.getX() - prop.x(), lens.getY() - prop.y()) <= radius) {
@@ -248,7 +249,7 @@ final class Clearance {
                 throw new Refused(
                         card.field(),
                         "%s cuts through the dish; move it out to at least %s, or lift it"
-                                .formatted(card.words(), centimetresUp(card.clear(hero))));
+                                .formatted(card.words(), Lengths.least(card.clear(hero))));
             }
             if (card.crosses(cloth)) {
                 throw new Refused(
@@ -267,13 +268,5 @@ final class Clearance {
 
     private static String decapitalised(String words) {
         return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
-    }
-
-    static String centimetresUp(double metres) {
-        return "%.0f cm".formatted(Math.ceil(metres * 100));
-    }
-
-    static String centimetresDown(double metres) {
-        return "%.0f cm".formatted(Math.floor(metres * 100));
     }
 }

@@ -2,6 +2,7 @@ package zephyrdune.table;
 
 import java.util.List;
 import java.util.Objects;
+import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Limits;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Unit;
@@ -35,8 +36,8 @@ public record Plate(
         if (foodDiameter > WELL * diameter * (1 + ROUNDING)) {
             throw new Refused(
                     "foodDiameter",
-                    "The food is wider than the flat of the plate; make it at most %.0f cm, or the plate wider"
-                            .formatted(Math.floor(WELL * diameter * 100 * (1 + ROUNDING))));
+                    "The food is wider than the flat of the plate; make it at most %s, or the plate wider"
+                            .formatted(Lengths.most(WELL * diameter)));
         }
     }
 

@@ -2,6 +2,7 @@ package zephyrdune.table;
 
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Refused;
 
 /** What has to be inside a room: everything of a set. */
@@ -17,7 +18,7 @@ record RoomClearance(WalledRoom room) {
             throw new Refused(
                     "room.behind",
                     "The wall stands before the backdrop; put it at least %s behind the hero point"
-                            .formatted(Clearance.centimetresUp(set.backdrop().distance())));
+                            .formatted(Lengths.least(set.backdrop().distance())));
         }
         for (Flat face : faces) {
             inside(face.words(), "", face.corners());
@@ -44,7 +45,7 @@ record RoomClearance(WalledRoom room) {
                 throw new Refused(
                         "room." + SIDES[i],
                         "The room is smaller than the table: there the table reaches %s from the hero point, the wall stands at %s"
-                                .formatted(Clearance.centimetresUp(reaches[i]), Clearance.centimetresDown(walls[i])));
+                                .formatted(Lengths.least(reaches[i]), Lengths.most(walls[i])));
             }
         }
     }
@@ -65,9 +66,9 @@ record RoomClearance(WalledRoom room) {
                             "%s reaches %s through the %s; it has %s of room on that side"
                                     .formatted(
                                             what,
-                                            Clearance.centimetresUp(reaches[i] - walls[i]),
+                                            Lengths.least(reaches[i] - walls[i]),
                                             i == 4 ? "ceiling" : "wall",
-                                            Clearance.centimetresDown(walls[i])));
+                                            Lengths.most(walls[i])));
                 }
             }
         }

@@ -9,6 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.measure.Lengths;
 import zephyrdune.power.DialStep;
 import zephyrdune.power.Fractions;
 import zephyrdune.source.BatteryFlash;
@@ -200,7 +201,7 @@ public class NotesTest {
         TableSet patch = roomy.withLight(light.withFilling(new FromBehind(0.2)));
         assertThat(Doubt.about(patch)).extracting(Doubt::field).containsExactly("light.filling.gap");
         Matcher gap = Pattern.compile("back to (\\d+) cm")
-                .matcher(Doubt.about(patch).get(0).words());
+                .matcher(Lengths.plain(Doubt.about(patch).get(0).words()));
         assertThat(gap.find()).isTrue();
         TableSet back = roomy.withLight(light.withFilling(new FromBehind(Integer.parseInt(gap.group(1)) / 100.0)));
         assertThat(Readings.of(back, ReadingKind.FACE_IN_USE).value().orElseThrow())

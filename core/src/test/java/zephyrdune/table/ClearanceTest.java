@@ -9,6 +9,7 @@ import static zephyrdune.table.Sets.chowder;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import org.testng.annotations.Test;
+import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Refused;
 
 /** What cannot stand is refused by the name of a field, and what the message says would do, does. */
@@ -42,8 +43,9 @@ public class ClearanceTest {
         try {
             making.run();
         } catch (Refused refused) {
-            String[] words =
-                    refused.getMessage().replace(unit, " " + unit + " ").split("\\s+");
+            String[] words = Lengths.plain(refused.getMessage())
+                    .replace(unit, " " + unit + " ")
+                    .split("\\s+");
             double last = Double.NaN;
             for (int i = 1; i < words.length; i++) {
                 if (words[i].equals(unit)) {

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import zephyrdune.formats.BadFile.Problem;
+import zephyrdune.measure.Lengths;
 
 /** Prints the readings of a set file from the shell, without a server or a database. */
 public final class ReadingsCommand {
@@ -44,7 +45,7 @@ public final class ReadingsCommand {
             for (Problem problem : bad.problems()) {
                 boolean named = problem.field().isEmpty() || problem.detail().startsWith(problem.field());
                 String field = named ? "" : problem.field() + ": ";
-                err.println("%s: %s%s".formatted(name, field, problem.detail()));
+                err.println("%s: %s%s".formatted(name, field, Lengths.plain(problem.detail())));
             }
             return BAD_SET;
         } catch (NoSuchFileException missing) {

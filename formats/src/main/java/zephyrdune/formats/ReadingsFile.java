@@ -6,6 +6,7 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.measure.Lengths;
 import zephyrdune.readings.Doubt;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.Readings;
@@ -38,7 +39,7 @@ public final class ReadingsFile {
         }
         ArrayNode doubts = file.putArray("doubts");
         for (Doubt doubt : Doubt.about(set)) {
-            doubts.addObject().put("field", field(doubt.field())).put("words", doubt.words());
+            doubts.addObject().put("field", field(doubt.field())).put("words", Lengths.plain(doubt.words()));
         }
         return JSON.writeValueAsString(file) + "\n";
     }
@@ -69,7 +70,7 @@ public final class ReadingsFile {
                         .put("words", rule.words())
                         .put("value", unit.toFile(rule.value())));
         if (!reading.note().isEmpty()) {
-            node.put("note", reading.note());
+            node.put("note", Lengths.plain(reading.note()));
         }
         put(node.putArray("placesMetres"), reading.places());
     }

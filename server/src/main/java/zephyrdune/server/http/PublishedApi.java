@@ -37,7 +37,13 @@ class PublishedApi {
     @Bean
     OpenApiCustomizer setShape() {
         return api -> {
-            api.setInfo(new Info().title("Zephyrdune").version("1").description("The light on a table, as an API"));
+            api.setInfo(
+                    new Info()
+                            .title("Zephyrdune")
+                            .version("1")
+                            .description(
+                                    "The light on a table, as an API. Lengths in sentences stand in braces and metres, as {0.125 m}, "
+                                            + "{0.125 m least} (round up) or {0.125 m most} (round down), to be shown in the reader's own unit."));
             api.setServers(List.of());
             addProblems(api);
             SetSchema.definitions("#/components/schemas/")
