@@ -1,5 +1,6 @@
 package zephyrdune.illuminance;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
@@ -14,6 +15,14 @@ public final class SeenParts {
     private final EmittingFace face;
     private final double area;
     private List<double[]> parts;
+
+    /** Those of them that are to be taken away. */
+    private final List<double[]> taken = new ArrayList<>();
+
+    /** The place and the surface that all of this is for, and what it gets. */
+    private final double[] seenFrom = new double[6];
+
+    private double given = Double.NaN;
 
     /** Sums of the areas of the parts that are seen, in (u, v); of those to be taken away nothing is added. */
     private double[] sums = new double[16];
@@ -32,6 +41,31 @@ public final class SeenParts {
 
     /** Illuminance of a surface by all parts that are seen; zero behind the face. */
     public double from(double px, double py, double pz, double nx, double ny, double nz) {
+        if (!isSame(px, py, pz, nx, ny, nz)) {
+            given = look(px, py, pz, nx, ny, nz);
+        }
+        return given;
+    }
+
+    /** Rounds of samples look from the same place again and again. */
+    private boolean isSame(double px, double py, double pz, double nx, double ny, double nz) {
+        boolean same = !Double.isNaN(given)
+                && px == seenFrom[0]
+                && py == seenFrom[1]
+                && pz == seenFrom[2]
+                && nx == seenFrom[3]
+                && ny == seenFrom[4]
+                && nz == seenFrom[5];
+        seenFrom[0] = px;
+        seenFrom[1] = py;
+        seenFrom[2] = pz;
+        seenFrom[3] = nx;
+        seenFrom[4] = ny;
+        seenFrom[5] = nz;
+        return same;
+    }
+
+    private double look(double px, double py, double pz, double nx, double ny, double nz) {
         Vector3D front = face.front();
         Vector3D centre = face.centre();
         double before = front.getX() * (px - centre.getX())
@@ -46,9 +80,14 @@ public final class SeenParts {
         }
         sums = sums.length < parts.size() ? new double[2 * parts.size()] : sums;
         turn = cut.turn();
+        taken.clear();
         double sum = 0;
         for (int i = 0; i < parts.size(); i++) {
-            sum += Math.max(0, turn * Part.twiceArea(parts.get(i)) / 2);
+            double size = turn * Part.twiceArea(parts.get(i)) / 2;
+            if (size < 0) {
+                taken.add(parts.get(i));
+            }
+            sum += Math.max(0, size);
             sums[i] = sum;
         }
         return cut.of(parts, px, py, pz, nx, ny, nz);
@@ -66,8 +105,8 @@ public final class SeenParts {
             which++;
         }
         pickIn(parts.get(which), choice - (which == 0 ? 0 : sums[which - 1]), t);
-        for (double[] part : parts) {
-            if (turn * Part.twiceArea(part) < 0 && Part.holds(part, u, v)) {
+        for (double[] part : taken) {
+            if (Part.holds(part, u, v)) {
                 return false;
             }
         }

@@ -32,6 +32,7 @@ public final class Incidence {
     private static final int SHADOW_RAYS = 64;
 
     private final List<Panel> panels;
+    private final Target[] targets;
     private final Vector3D place;
     private final Vector3D normal;
     private final Vector3D first;
@@ -56,6 +57,7 @@ public final class Incidence {
         second = normal.cross(first);
         start = place.add(normal.multiply(Stage.SKIN));
         panels = set.cards().stream().map(Card::panels).flatMap(List::stream).toList();
+        targets = panels.stream().map(panel -> new Target(panel, start)).toArray(Target[]::new);
         toEach = Math.max(1, LOOKS / Math.max(3, panels.size()));
         straightOn = new Tracer(stage, new Effort(SHADOW_RAYS, 1, Effort.USUAL.reflections(), true));
         tracer = new Tracer(stage, new Effort(1, 1, Effort.USUAL.reflections(), true));
@@ -127,8 +129,8 @@ public final class Incidence {
         }
         ray.set(start.getX(), start.getY(), start.getZ(), way.getX(), way.getY(), way.getZ());
         double likely = LOOKS * cosine / Math.PI;
-        for (Panel panel : panels) {
-            likely += toEach * likely(panel, way);
+        for (Target target : targets) {
+            likely += toEach * target.likely(ray.dx, ray.dy, ray.dz);
         }
         tracer.arriving(ray, seed, index);
         for (int i = 0; i < sums.length; i++) {
@@ -136,18 +138,46 @@ public final class Incidence {
         }
     }
 
-    /** How likely a direction is picked towards a panel, per steradian: evenly over its area. */
-    private double likely(Panel panel, Vector3D way) {
-        Vector3D from = start.subtract(panel.centre());
-        double facing = way.dot(panel.normal());
-        double t = -from.dot(panel.normal()) / facing;
-        if (!(t > 0) || Double.isInfinite(t)) {
-            return 0;
+    /** A panel as it is picked, in plain numbers: rays to it are looked up again and again. */
+    private static final class Target {
+
+        private final double[] normal;
+        private final double[] across;
+        private final double[] up;
+        private final double halfWidth;
+        private final double halfHeight;
+
+        /** From its middle to where the rays start. */
+        private final double[] from;
+
+        private final double above;
+
+        Target(Panel panel, Vector3D start) {
+            normal = panel.normal().toArray();
+            across = panel.across().toArray();
+            up = panel.up().toArray();
+            halfWidth = panel.halfWidth();
+            halfHeight = panel.halfHeight();
+            from = start.subtract(panel.centre()).toArray();
+            above = dot(normal, from[0], from[1], from[2]);
         }
-        Vector3D on = from.add(way.multiply(t));
-        if (Math.abs(on.dot(panel.across())) > panel.halfWidth() || Math.abs(on.dot(panel.up())) > panel.halfHeight()) {
-            return 0;
+
+        private static double dot(double[] axis, double x, double y, double z) {
+            return axis[0] * x + axis[1] * y + axis[2] * z;
         }
-        return t * t / (Math.abs(facing) * 4 * panel.halfWidth() * panel.halfHeight());
+
+        /** How likely a direction is picked towards it, per steradian: evenly over its area. */
+        double likely(double dx, double dy, double dz) {
+            double facing = dot(normal, dx, dy, dz);
+            double t = -above / facing;
+            if (!(t > 0) || Double.isInfinite(t)) {
+                return 0;
+            }
+            double x = from[0] + t * dx;
+            double y = from[1] + t * dy;
+            double z = from[2] + t * dz;
+            boolean on = Math.abs(dot(across, x, y, z)) <= halfWidth && Math.abs(dot(up, x, y, z)) <= halfHeight;
+            return on ? t * t / (Math.abs(facing) * 4 * halfWidth * halfHeight) : 0;
+        }
     }
 }
