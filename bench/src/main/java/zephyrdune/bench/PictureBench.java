@@ -18,15 +18,15 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
+import zephyrdune.picture.Denoiser;
 import zephyrdune.picture.Film;
 import zephyrdune.picture.Mix;
 import zephyrdune.picture.Picture;
 import zephyrdune.picture.PictureStops;
 import zephyrdune.picture.Progress;
-import zephyrdune.picture.Smooth;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.SampleBudget;
+import zephyrdune.trace.Scene;
 import zephyrdune.trace.Tracer;
 
 /** Pictures on all cores: a first look, one pass, and the rays they are made of. */
@@ -47,7 +47,7 @@ public class PictureBench {
     private TableSet set;
     private Mix mix;
     private Film film;
-    private Stage stage;
+    private Scene stage;
     private double[] rays;
     private Tracer tracer;
     private List<double[]> shaded;
@@ -57,9 +57,9 @@ public class PictureBench {
         set = demo.set();
         mix = Mix.of(set, Set.of());
         film = new Film(set, 480, 320, false);
-        film.pass(Effort.USUAL, () -> false);
-        stage = Stage.of(set);
-        tracer = new Tracer(stage, Effort.direct(RAYS / PLACES));
+        film.pass(SampleBudget.USUAL, () -> false);
+        stage = Scene.of(set);
+        tracer = new Tracer(stage, SampleBudget.direct(RAYS / PLACES));
         shaded = shaded();
         Random random = new Random(1);
         rays = new double[6 * RAYS];
@@ -76,7 +76,8 @@ public class PictureBench {
     }
 
     private List<double[]> shaded() {
-        Tracer open = new Tracer(Stage.withoutHero(set.withProps(List.of()).withCards(List.of())), Effort.direct(1));
+        Tracer open =
+                new Tracer(Scene.withoutHero(set.withProps(List.of()).withCards(List.of())), SampleBudget.direct(1));
         Random random = new Random(2);
         List<double[]> found = new ArrayList<>();
         while (found.size() < PLACES) {
@@ -103,13 +104,13 @@ public class PictureBench {
     /** 480 x 320, eight shadow rays and one path a pixel: target 250 ms. */
     @Benchmark
     public boolean onePass() {
-        return film.pass(Effort.USUAL, () -> false);
+        return film.pass(SampleBudget.USUAL, () -> false);
     }
 
     /** Evening out 480 x 320 for a preview. */
     @Benchmark
     public Picture smooth() {
-        return Smooth.of(film, mix);
+        return Denoiser.of(film, mix);
     }
 
     /** Lines of equal light over the picture: with the readings, target 16 ms. */

@@ -47,7 +47,7 @@ public record Body(Solid opaque, Solid clear) {
     static Solid posed(Solid body, Vector3D at, double x, double y, double z, double turn) {
         double cosine = Math.cos(turn);
         double sine = Math.sin(turn);
-        return new Posed(
+        return new Transformed(
                 body,
                 Vector3D.of(cosine * x, sine * x, 0),
                 Vector3D.of(-sine * y, cosine * y, 0),

@@ -1,7 +1,7 @@
 package zephyrdune.body;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.body.Turned.Outline;
+import zephyrdune.body.SurfaceOfRevolution.Outline;
 import zephyrdune.material.Material;
 import zephyrdune.table.Bowl;
 import zephyrdune.table.Cloth;
@@ -103,7 +103,7 @@ final class Crockery {
         maker.addRound(Vector3D.of(0, -0.20 * length, top - flat), 0.30 * breadth, 0.30 * length, flat, 0, metal);
         if (cutlery.piece() == CutleryPiece.SPOON) {
             maker.add(Body.posed(
-                    new Leaf(1, 1, metal),
+                    new LeafSheet(1, 1, metal),
                     Vector3D.of(0, 0.33 * length, 0.03 * top),
                     breadth,
                     0.17 * length,

@@ -1,7 +1,7 @@
 package zephyrdune.body;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.body.Turned.Outline;
+import zephyrdune.body.SurfaceOfRevolution.Outline;
 import zephyrdune.material.Material;
 import zephyrdune.table.Biscuit;
 import zephyrdune.table.Block;
@@ -154,8 +154,8 @@ final class Food {
             double own = size * (0.75 + 0.3 * Body.chance(i, 4));
             double reach = own * Math.sqrt(1 - normal.getZ() * normal.getZ());
             double lift = Math.min(middle.getZ(), heap.heapHeight() - reach - 0.12 * own);
-            maker.add(new Posed(
-                    new Leaf(0.35 * (Body.chance(i, 5) - 0.3), 0.9 * (Body.chance(i, 6) - 0.2), leaf),
+            maker.add(new Transformed(
+                    new LeafSheet(0.35 * (Body.chance(i, 5) - 0.3), 0.9 * (Body.chance(i, 6) - 0.2), leaf),
                     x.multiply(own),
                     normal.cross(x).multiply(0.62 * own),
                     normal.multiply(0.4 * own),

@@ -1,7 +1,7 @@
 package zephyrdune.body;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.body.Turned.Outline;
+import zephyrdune.body.SurfaceOfRevolution.Outline;
 import zephyrdune.material.Material;
 import zephyrdune.table.Bottle;
 import zephyrdune.table.DrinkGlass;
@@ -49,7 +49,7 @@ final class Glassware {
             double shift = 0.14 * radius;
             Vector3D x = Vector3D.of(Math.cos(turn) * Math.cos(tilt), Math.sin(turn) * Math.cos(tilt), Math.sin(tilt));
             Vector3D y = Vector3D.of(-Math.sin(turn), Math.cos(turn), 0);
-            maker.addClear(new Posed(
+            maker.addClear(new Transformed(
                     new Box(0, 0, 0, 1, 1, 1, ice),
                     x.multiply(half),
                     y.multiply(half),

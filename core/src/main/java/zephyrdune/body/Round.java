@@ -2,7 +2,7 @@ package zephyrdune.body;
 
 import zephyrdune.material.Material;
 
-/** A ball of radius 1 round the origin, cut flat at some x; stretched into loaves, pears and spoons by {@link Posed}. */
+/** A ball of radius 1 round the origin, cut flat at some x; stretched into loaves, pears and spoons by {@link Transformed}. */
 final class Round implements Solid {
 
     private final double cut;

@@ -82,7 +82,7 @@ public record EmittingFace(
         Pose pose = Pose.of(light, room);
         Outline outline = outline(light);
         if (light.filling() instanceof EvenlyLit || light.filling() instanceof HotSpot) {
-            Evenness evenness = light.filling() instanceof HotSpot hot ? new Bell(hot.side()) : Evenness.EVEN;
+            Evenness evenness = light.filling() instanceof HotSpot hot ? new Gaussian(hot.side()) : Evenness.EVEN;
             EmittingFace dark = new EmittingFace(
                     outline, pose.centre(), pose.acrossHalf(), pose.upHalf(), 0, evenness, distribution);
             return light.spread() instanceof Bare

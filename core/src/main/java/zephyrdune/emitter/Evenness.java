@@ -6,7 +6,7 @@ import java.util.List;
 public interface Evenness {
 
     /** Equally bright all over. */
-    Evenness EVEN = new Bell(0);
+    Evenness EVEN = new Gaussian(0);
 
     double at(double across, double up);
 
@@ -16,8 +16,8 @@ public interface Evenness {
     }
 
     /** What it is made of: smooth over the patches of each. They add up. */
-    default List<Part> parts(Outline outline) {
-        return List.of(new Part(outline, this));
+    default List<SmoothPart> parts(Outline outline) {
+        return List.of(new SmoothPart(outline, this));
     }
 
     /** Share of the face that would give as much light were it as bright all over as it is weighted by its own light. */

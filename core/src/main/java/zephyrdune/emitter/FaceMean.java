@@ -3,7 +3,7 @@ package zephyrdune.emitter;
 /**
  * Means over a face: cells of 2 x 2 Gauss-Legendre points, which get small along the edge of a beam.
  */
-final class FaceMean extends Quartering {
+final class FaceMean extends AdaptiveCubature {
 
     private static final double FIRST = 0.5 - 0.5 / Math.sqrt(3);
 

@@ -6,7 +6,7 @@ import org.hipparchus.special.Erf;
 import zephyrdune.sampling.Turn;
 
 /** The shape of a face, in coordinates that run from -1 to 1 from side to side and from bottom to top. */
-public enum Outline implements Patches {
+public enum Outline implements SmoothPatches {
     RECTANGLE {
         @Override
         public double area() {

@@ -106,8 +106,8 @@ record PointLit(
     }
 
     @Override
-    public List<Part> parts(Outline outline) {
-        return List.of(new Part(source instanceof Coverage beam ? inside(outline, beam) : outline, this));
+    public List<SmoothPart> parts(Outline outline) {
+        return List.of(new SmoothPart(source instanceof Coverage beam ? inside(outline, beam) : outline, this));
     }
 
     private Triangles inside(Outline outline, Coverage beam) {

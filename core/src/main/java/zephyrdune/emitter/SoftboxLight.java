@@ -180,11 +180,11 @@ public record SoftboxLight(Filled filled, double lining, double inner, double ou
         }
 
         @Override
-        public List<Part> parts(Outline outline) {
-            List<Part> parts = new ArrayList<>();
-            parts.add(new Part(outline, (across, up) -> floor));
-            for (Part part : above.parts(outline)) {
-                parts.add(new Part(
+        public List<SmoothPart> parts(Outline outline) {
+            List<SmoothPart> parts = new ArrayList<>();
+            parts.add(new SmoothPart(outline, (across, up) -> floor));
+            for (SmoothPart part : above.parts(outline)) {
+                parts.add(new SmoothPart(
                         part.patches(), (across, up) -> share * part.evenness().at(across, up)));
             }
             return parts;

@@ -8,7 +8,7 @@ import java.util.function.ToDoubleFunction;
  * The part of a face inside a beam with straight edges, as triangles (cut by I. E. Sutherland, G. W. Hodgman, Reentrant polygon
  * clipping, CACM 17, 1974).
  */
-final class Triangles implements Patches {
+final class Triangles implements SmoothPatches {
 
     /** Sides of a polygon with a disc's area. */
     private static final int DISC_SIDES = 96;

@@ -14,7 +14,7 @@ import zephyrdune.picture.Metered;
 import zephyrdune.picture.Mix;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /**
  * What one card does: the set with it against the set without it, at the power that the set has with it.
@@ -75,7 +75,7 @@ public record CardEffect(
     }
 
     private static double light(TableSet set, Mix mix, Vector3D place, Vector3D normal) {
-        Metered metered = new Metered(set, Stage.of(set), place, normal, mix);
+        Metered metered = new Metered(set, Scene.of(set), place, normal, mix);
         return metered.light();
     }
 

@@ -17,7 +17,7 @@ import zephyrdune.picture.Mix;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Layers;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /**
  * The hero's lit side against its shadow side: all light on the hero's outline at half its height, straight under the key and straight
@@ -121,7 +121,7 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
         Sides(TableSet set, Mix mix, Side lit, Side shadow) {
             this.mix = mix;
             cards = set.cards().size();
-            Stage stage = Stage.of(set);
+            Scene stage = Scene.of(set);
             Metered bright = new Metered(set, stage, lit.place(), lit.facing(), mix);
             Metered dark = new Metered(set, stage, shadow.place(), shadow.facing(), mix);
             double error = Metered.settle(bright, dark);

@@ -29,7 +29,7 @@ final class CameraShade {
 
     private CameraShade() {}
 
-    static Optional<Spoiled> onHero(Scene scene) {
+    static Optional<Spoiled> onHero(Inspection scene) {
         TableSet set = scene.set;
         double share = kept(set);
         return share < SHADED || set.light().filling() instanceof OffRoom

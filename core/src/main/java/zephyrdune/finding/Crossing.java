@@ -18,7 +18,7 @@ final class Crossing {
 
     private Crossing() {}
 
-    static Optional<Spoiled> cards(Scene scene) {
+    static Optional<Spoiled> cards(Inspection scene) {
         TableSet set = scene.set;
         return IntStream.range(0, set.cards().size())
                 .filter(card -> !through(set, card).isEmpty())

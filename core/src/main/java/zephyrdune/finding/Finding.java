@@ -35,7 +35,7 @@ public record Finding(Kind kind, String field, String words, String action, Opti
     }
 
     /** In the order of the kinds. */
-    private static final List<Function<Scene, Optional<Spoiled>>> LOOKS = List.of(
+    private static final List<Function<Inspection, Optional<Spoiled>>> LOOKS = List.of(
             InFrame::light,
             InFrame::stand,
             InFrame::cards,
@@ -51,7 +51,7 @@ public record Finding(Kind kind, String field, String words, String action, Opti
 
     /** The worst that is found, what spoils most first; {@link #FEW} at most. */
     public static List<Finding> of(TableSet set) {
-        Scene scene = new Scene(set);
+        Inspection scene = new Inspection(set);
         return LOOKS.stream()
                 .flatMap(look -> look.apply(scene).stream())
                 .limit(FEW)
@@ -61,7 +61,7 @@ public record Finding(Kind kind, String field, String words, String action, Opti
 
     /** What is found of one kind. */
     static Optional<Finding> of(TableSet set, Kind kind) {
-        return LOOKS.get(kind.ordinal()).apply(new Scene(set)).map(Finding::of);
+        return LOOKS.get(kind.ordinal()).apply(new Inspection(set)).map(Finding::of);
     }
 
     private static Finding of(Spoiled spoiled) {

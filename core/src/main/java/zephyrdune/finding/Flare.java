@@ -30,7 +30,7 @@ final class Flare {
 
     private Flare() {}
 
-    static Optional<Spoiled> ofKey(Scene scene) {
+    static Optional<Spoiled> ofKey(Inspection scene) {
         TableSet set = scene.set;
         Vector3D towards = set.pose().centre().subtract(scene.view.eye());
         double off = Math.acos(towards.normalize().dot(scene.view.forward()));
@@ -58,7 +58,7 @@ final class Flare {
     }
 
     /** The smallest black card on the way from lens to light that keeps the lens dark, out of the frame and off the hero. */
-    private static Optional<TableSet> flagged(Scene scene, Vector3D towards) {
+    private static Optional<TableSet> flagged(Inspection scene, Vector3D towards) {
         Perspective view = scene.view;
         double before = onLens(scene.key, view);
         double hero = scene.key.at(scene.key.hero(), Vector3D.Unit.PLUS_Z);

@@ -13,7 +13,7 @@ import zephyrdune.table.Card;
 import zephyrdune.table.OffRoom;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /** What the camera sees that it should not. */
 final class InFrame {
@@ -31,7 +31,7 @@ final class InFrame {
 
     private InFrame() {}
 
-    static Optional<Spoiled> light(Scene scene) {
+    static Optional<Spoiled> light(Inspection scene) {
         TableSet set = scene.set;
         LightInFrame now = LightInFrame.of(set);
         double share = now.face() + now.back();
@@ -70,7 +70,7 @@ final class InFrame {
     }
 
     /** The upright of a stand that comes up beside the table; over the table a light hangs from a boom. */
-    static Optional<Spoiled> stand(Scene scene) {
+    static Optional<Spoiled> stand(Inspection scene) {
         TableSet set = scene.set;
         return standIn(set)
                 ? Optional.of(new Spoiled(
@@ -87,7 +87,7 @@ final class InFrame {
             return false;
         }
         Perspective view = Perspective.of(set);
-        Stage stage = Stage.of(set);
+        Scene stage = Scene.of(set);
         Ray sight = new Ray();
         Hit hit = new Hit();
         for (double z = light.getZ() - BELOW_LIGHT; z > 0; z -= STEP) {
@@ -114,7 +114,7 @@ final class InFrame {
                 && light.getY() < table.behind();
     }
 
-    static Optional<Spoiled> cards(Scene scene) {
+    static Optional<Spoiled> cards(Inspection scene) {
         TableSet set = scene.set;
         if (set.cards().isEmpty()) {
             return Optional.empty();

@@ -58,7 +58,7 @@ final class OnTable {
     private OnTable() {}
 
     /** A base light that stands between the key and the hero. */
-    static Optional<Spoiled> baseShades(Scene scene) {
+    static Optional<Spoiled> baseShades(Inspection scene) {
         TableSet set = scene.set;
         if (!(set.base() instanceof BroadBase base)) {
             return Optional.empty();
@@ -96,7 +96,7 @@ final class OnTable {
         return open == 0 ? 0 : 1 - past.at(past.hero(), UP) / open;
     }
 
-    static Optional<Spoiled> propShades(Scene scene) {
+    static Optional<Spoiled> propShades(Inspection scene) {
         TableSet set = scene.set;
         return HeroShade.worst(set)
                 .filter(shade -> shade.share() > SHADED)
@@ -131,7 +131,7 @@ final class OnTable {
     }
 
     /** The shadow of a whole card that lies in the frame, but for the soft end that a slit or a flag is there for. */
-    static Optional<Spoiled> flagEdges(Scene scene) {
+    static Optional<Spoiled> flagEdges(Inspection scene) {
         TableSet set = scene.set;
         KeyLight open = KeyLight.open(set);
         return IntStream.range(0, set.cards().size())
@@ -156,12 +156,12 @@ final class OnTable {
                         }));
     }
 
-    private static boolean shades(Scene scene, KeyLight open, Card card) {
+    private static boolean shades(Inspection scene, KeyLight open, Card card) {
         KeyLight past = KeyLight.past(scene.set, Cutters.of(card.panels()));
         return scene.framed().stream().anyMatch(place -> past.at(place, UP) < CUT * open.at(place, UP));
     }
 
-    static Optional<Spoiled> patternWipedOut(Scene scene) {
+    static Optional<Spoiled> patternWipedOut(Inspection scene) {
         TableSet set = scene.set;
         Optional<CutLine> line = CutLine.of(set, scene.key).filter(found -> found.card() >= 0);
         if (line.isEmpty() || !set.cards().get(line.get().card()).cut().patterned()) {
@@ -187,7 +187,7 @@ final class OnTable {
                                 new Mend("Make the light %s wide".formatted(Lengths.words(move.to())), move.set())));
     }
 
-    static Optional<Spoiled> hotSpot(Scene scene) {
+    static Optional<Spoiled> hotSpot(Inspection scene) {
         TableSet set = scene.set;
         double most = hottest(scene);
         return most < HOT
@@ -201,12 +201,12 @@ final class OnTable {
                                         4,
                                         by -> Lever.LIGHT_DISTANCE.set(
                                                 set, set.light().distance() + by),
-                                        moved -> hottest(new Scene(moved)) < MENDED)
+                                        moved -> hottest(new Inspection(moved)) < MENDED)
                                 .map(found ->
                                         new Mend("Move the light back by " + Lengths.words(found.by()), found.set()))));
     }
 
-    private static double hottest(Scene scene) {
+    private static double hottest(Inspection scene) {
         KeyLight key = scene.key;
         return scene.framed().stream()
                 .mapToDouble(place -> key.patterned()
@@ -216,7 +216,7 @@ final class OnTable {
                 .orElse(Double.NEGATIVE_INFINITY);
     }
 
-    static Optional<Spoiled> fillFlattens(Scene scene) {
+    static Optional<Spoiled> fillFlattens(Inspection scene) {
         TableSet set = scene.set;
         Optional<Integer> card = Shaping.fill(set);
         if (card.isEmpty()) {

@@ -54,7 +54,7 @@ final class CutFace implements Illuminance {
             outline[2 * i] = from.dot(face.acrossHalf()) / face.acrossHalf().normSq();
             outline[2 * i + 1] = from.dot(face.upHalf()) / face.upHalf().normSq();
         }
-        scale = Math.signum(Part.twiceArea(outline))
+        scale = Math.signum(ConvexPolygon.twiceArea(outline))
                 * face.acrossHalf().cross(face.upHalf()).norm();
         this.cutters = cutters.before(face, outline);
     }
@@ -102,7 +102,7 @@ final class CutFace implements Illuminance {
             double there = even(whole, px, py, pz, nx, ny, nz);
             return there > 0 ? share(all, even(parts, px, py, pz, nx, ny, nz) / there) : 0;
         }
-        PartIntegral.Kernel given = given(Vector3D.of(px, py, pz), Vector3D.of(nx, ny, nz));
+        PolygonIntegral.Kernel given = given(Vector3D.of(px, py, pz), Vector3D.of(nx, ny, nz));
         double seen = uneven(parts, given);
         if (parts.stream().allMatch(part -> within(part, SMALL, SMALL))) {
             return Math.max(0, Math.min(all, seen));
@@ -119,7 +119,7 @@ final class CutFace implements Illuminance {
         double away = NARROW * Math.sqrt(squared(centre[0] - px, centre[1] - py, centre[2] - pz));
         double most = away / Math.sqrt(squared(across[0], across[1], across[2]));
         double mostUp = away / Math.sqrt(squared(up[0], up[1], up[2]));
-        PartIntegral.Kernel given = (u, v) -> {
+        PolygonIntegral.Kernel given = (u, v) -> {
             double x = centre[0] + u * across[0] + v * up[0] - px;
             double y = centre[1] + u * across[1] + v * up[1] - py;
             double z = centre[2] + u * across[2] + v * up[2] - pz;
@@ -130,7 +130,7 @@ final class CutFace implements Illuminance {
         double sum = 0;
         for (double[] part : parts) {
             sum += within(part, most, mostUp)
-                    ? scale * PartIntegral.small(part, given)
+                    ? scale * PolygonIntegral.small(part, given)
                     : ContourFormula.ofUnit(corners(part), px, py, pz, nx, ny, nz);
         }
         return sum;
@@ -163,17 +163,17 @@ final class CutFace implements Illuminance {
         return corners;
     }
 
-    private double uneven(List<double[]> parts, PartIntegral.Kernel given) {
+    private double uneven(List<double[]> parts, PolygonIntegral.Kernel given) {
         double sum = 0;
         for (double[] part : parts) {
             Cancellation.check();
-            sum += within(part, SMALL, SMALL) ? PartIntegral.small(part, given) : PartIntegral.large(part, given);
+            sum += within(part, SMALL, SMALL) ? PolygonIntegral.small(part, given) : PolygonIntegral.large(part, given);
         }
         return scale * sum;
     }
 
     /** What a unit of area of the face gives a surface, by the places of the face. */
-    private PartIntegral.Kernel given(Vector3D point, Vector3D normal) {
+    private PolygonIntegral.Kernel given(Vector3D point, Vector3D normal) {
         return (u, v) -> {
             Vector3D way = face.at(u, v).subtract(point);
             double squared = way.normSq();

@@ -50,13 +50,13 @@ public final class Cutters {
     static final class Before {
 
         private final List<double[]> whole;
-        private final Sight[] sights;
+        private final PanelProjection[] sights;
 
         private Before(List<Obstacle> obstacles, EmittingFace face, double[] outline) {
             whole = Collections.singletonList(outline);
             sights = obstacles.stream()
-                    .map(obstacle -> new Sight(obstacle, face, outline))
-                    .toArray(Sight[]::new);
+                    .map(obstacle -> new PanelProjection(obstacle, face, outline))
+                    .toArray(PanelProjection[]::new);
         }
 
         /**
@@ -66,7 +66,7 @@ public final class Cutters {
          */
         List<double[]> seen(double px, double py, double pz) {
             List<double[]> parts = whole;
-            for (Sight sight : sights) {
+            for (PanelProjection sight : sights) {
                 parts = sight.cut(parts, px, py, pz);
                 if (parts.isEmpty()) {
                     return parts;

@@ -83,7 +83,7 @@ public final class SeenParts {
         taken.clear();
         double sum = 0;
         for (int i = 0; i < parts.size(); i++) {
-            double size = turn * Part.twiceArea(parts.get(i)) / 2;
+            double size = turn * ConvexPolygon.twiceArea(parts.get(i)) / 2;
             if (size < 0) {
                 taken.add(parts.get(i));
             }
@@ -106,7 +106,7 @@ public final class SeenParts {
         }
         pickIn(parts.get(which), choice - (which == 0 ? 0 : sums[which - 1]), t);
         for (double[] part : taken) {
-            if (Part.holds(part, u, v)) {
+            if (ConvexPolygon.holds(part, u, v)) {
                 return false;
             }
         }

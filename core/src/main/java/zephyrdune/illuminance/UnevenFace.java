@@ -2,9 +2,9 @@ package zephyrdune.illuminance;
 
 import java.util.List;
 import zephyrdune.distribution.Distribution;
+import zephyrdune.emitter.AdaptiveCubature;
 import zephyrdune.emitter.EmittingFace;
-import zephyrdune.emitter.Part;
-import zephyrdune.emitter.Quartering;
+import zephyrdune.emitter.SmoothPart;
 
 /**
  * Illuminance from a face that is uneven or sends more light one way than another: L cos cos / d² integrated over the
@@ -36,7 +36,7 @@ public final class UnevenFace implements Illuminance {
 
     private final EmittingFace face;
     private final Illuminance even;
-    private final List<Part> parts;
+    private final List<SmoothPart> parts;
     private final double error;
 
     private UnevenFace(EmittingFace face, double error) {
@@ -60,9 +60,9 @@ public final class UnevenFace implements Illuminance {
     }
 
     /** The integral for one receiver. */
-    private static final class Integral extends Quartering {
+    private static final class Integral extends AdaptiveCubature {
 
-        private Part part;
+        private SmoothPart part;
         private final Distribution distribution;
         private final double[] place = new double[2];
         private final double perArea;
@@ -108,12 +108,12 @@ public final class UnevenFace implements Illuminance {
             perArea = face.luminance() * acrossLength * upLength;
         }
 
-        double value(List<Part> parts, double error, double dark) {
+        double value(List<SmoothPart> parts, double error, double dark) {
             int count = parts.stream().mapToInt(one -> one.patches().patches()).sum();
             double[] whole = new double[count];
             double rough = 0;
             int next = 0;
-            for (Part one : parts) {
+            for (SmoothPart one : parts) {
                 part = one;
                 for (int patch = 0; patch < one.patches().patches(); patch++) {
                     whole[next] = cell(patch, 0, 0, 1);
@@ -123,7 +123,7 @@ public final class UnevenFace implements Illuminance {
             double allowed = error * Math.max(rough * perArea, dark) / (perArea * Math.max(1, count));
             double sum = 0;
             next = 0;
-            for (Part one : parts) {
+            for (SmoothPart one : parts) {
                 part = one;
                 for (int patch = 0; patch < one.patches().patches(); patch++) {
                     sum += refined(patch, whole[next++], allowed);

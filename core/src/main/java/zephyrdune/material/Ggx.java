@@ -24,20 +24,20 @@ public final class Ggx {
     }
 
     /** Smith's Lambda: hidden over visible facet area for a direction with this cosine to the normal. */
-    static double hidden(double cosine, double alpha) {
+    static double lambda(double cosine, double alpha) {
         double squared = cosine * cosine;
         double tangent = (1 - squared) / squared;
         return (Math.sqrt(1 + alpha * alpha * tangent) - 1) / 2;
     }
 
     /** Share of facets seen from one direction. */
-    public static double seen(double cosine, double alpha) {
-        return 1 / (1 + hidden(cosine, alpha));
+    public static double g1(double cosine, double alpha) {
+        return 1 / (1 + lambda(cosine, alpha));
     }
 
     /** Share of facets seen from both of two directions, as heights hide both at once. */
-    public static double seenFromBoth(double first, double second, double alpha) {
-        return 1 / (1 + hidden(first, alpha) + hidden(second, alpha));
+    public static double g2(double first, double second, double alpha) {
+        return 1 / (1 + lambda(first, alpha) + lambda(second, alpha));
     }
 
     /**
@@ -47,7 +47,8 @@ public final class Ggx {
      * @param s one number from 0 to 1
      * @param t another
      */
-    public static void facet(double vx, double vy, double vz, double alpha, double s, double t, double[] facet) {
+    public static void sampleVisibleNormal(
+            double vx, double vy, double vz, double alpha, double s, double t, double[] facet) {
         double x = alpha * vx;
         double y = alpha * vy;
         double length = Math.sqrt(x * x + y * y + vz * vz);

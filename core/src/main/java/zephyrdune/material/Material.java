@@ -181,11 +181,11 @@ public final class Material {
 
     /** What the mirroring part sends from one direction to another, times the cosine of the former, without its colour. */
     public double mirror(double in, double out, double facet) {
-        return Ggx.density(facet, alpha) * Ggx.seenFromBoth(in, out, alpha) / (4 * out);
+        return Ggx.density(facet, alpha) * Ggx.g2(in, out, alpha) / (4 * out);
     }
 
     /** How likely, per steradian, {@link Ggx#facet} picks the direction that mirrors one into another. */
     public double mirrorChance(double out, double facet) {
-        return Ggx.density(facet, alpha) * Ggx.seen(out, alpha) / (4 * out);
+        return Ggx.density(facet, alpha) * Ggx.g1(out, alpha) / (4 * out);
     }
 }

@@ -8,7 +8,7 @@ import zephyrdune.table.AnyPlace;
 import zephyrdune.table.HeroFront;
 import zephyrdune.table.MeteringPoint;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /**
  * Where the meter reads, and which way it faces there.
@@ -27,7 +27,7 @@ public record MeterPlace(Vector3D place, Vector3D normal) {
     /** Looks down from this far over all that stands, metres. */
     private static final double ABOVE = 0.01;
 
-    public static MeterPlace of(TableSet set, KeyLight key, Stage stage) {
+    public static MeterPlace of(TableSet set, KeyLight key, Scene stage) {
         MeteringPoint point = set.exposure().metering().point();
         if (point instanceof HeroFront) {
             double out = set.dish().out(0, -1) + BEFORE;
@@ -40,7 +40,7 @@ public record MeterPlace(Vector3D place, Vector3D normal) {
     }
 
     /** Height of what stands there; cards and lights do not count. */
-    private static double height(TableSet set, Stage stage, double x, double y) {
+    private static double height(TableSet set, Scene stage, double x, double y) {
         double highest = set.props().stream()
                 .mapToDouble(prop -> prop.lift() + prop.body().height())
                 .reduce(set.dish().height(), Math::max);
@@ -54,7 +54,7 @@ public record MeterPlace(Vector3D place, Vector3D normal) {
                 return 0;
             }
             from -= hit.distance;
-            if (owner == Stage.TABLE || owner >= Stage.HERO && stage.card(owner) < 0) {
+            if (owner == Scene.TABLE || owner >= Scene.HERO && stage.card(owner) < 0) {
                 return from;
             }
         }

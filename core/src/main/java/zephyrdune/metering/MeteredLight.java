@@ -7,7 +7,7 @@ import zephyrdune.illuminance.KeyLight;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Incidence;
 import zephyrdune.trace.Layers;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /**
  * What the meter reads at full power, way by way, as incident exposure in lx s: all light that comes to it, as the picture has it there; for one
@@ -43,7 +43,7 @@ public record MeteredLight(
     private static final int MOST_OF_SPOT = 128;
 
     public static MeteredLight of(TableSet set, KeyLight key) {
-        Stage stage = Stage.of(set);
+        Scene stage = Scene.of(set);
         MeterPlace at = MeterPlace.of(set, key, stage);
         LayerExposure exposure = LayerExposure.of(set, key);
         return switch (set.exposure().metering().mode()) {

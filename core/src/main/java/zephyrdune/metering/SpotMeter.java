@@ -7,8 +7,8 @@ import zephyrdune.lens.Perspective;
 import zephyrdune.measure.Cancellation;
 import zephyrdune.sampling.Turn;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.SampleBudget;
+import zephyrdune.trace.Scene;
 import zephyrdune.trace.Tracer;
 
 /** A meter at the camera that reads how bright a degree round a point looks, whatever is seen there. */
@@ -17,7 +17,8 @@ final class SpotMeter {
     /** Half of its angle of acceptance: a degree across is usual (common practice, no published source). */
     private static final double HALF_ANGLE = Math.toRadians(0.5);
 
-    private static final Effort EFFORT = new Effort(Effort.USUAL.shadowRays(), 1, Effort.USUAL.reflections(), true);
+    private static final SampleBudget EFFORT =
+            new SampleBudget(SampleBudget.USUAL.shadowRays(), 1, SampleBudget.USUAL.reflections(), true);
     private static final int SEED = 3141;
 
     /** Looks in one round. */
@@ -28,14 +29,14 @@ final class SpotMeter {
     /** What is seen nearer than the point by more than this stands before it, metres. */
     private static final double NEARER = 0.004;
 
-    private final Stage stage;
+    private final Scene stage;
     private final Tracer tracer;
     private final Vector3D eye;
     private final Vector3D way;
     private final double distance;
     private final Hit hit = new Hit();
 
-    SpotMeter(TableSet set, Stage stage, Vector3D point) {
+    SpotMeter(TableSet set, Scene stage, Vector3D point) {
         this.stage = stage;
         tracer = new Tracer(stage, EFFORT);
         eye = Perspective.of(set).eye();

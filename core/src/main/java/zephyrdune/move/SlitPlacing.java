@@ -8,7 +8,7 @@ import zephyrdune.falloff.FallOff;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.measure.Refused;
 import zephyrdune.pattern.CutLine;
-import zephyrdune.pattern.Strip;
+import zephyrdune.pattern.LightStrip;
 import zephyrdune.picture.CardsInFrame;
 import zephyrdune.table.Card;
 import zephyrdune.table.Cut;
@@ -86,7 +86,7 @@ public record SlitPlacing(TableSet set, int card, double gap, double strip, doub
     private static double strip(TableSet set) {
         KeyLight key = KeyLight.of(set);
         return CutLine.of(set, key)
-                .map(line -> Strip.of(line, key))
+                .map(line -> LightStrip.of(line, key))
                 .filter(strip -> strip.fullFrom() < 0 && strip.fullTo() > 0)
                 .map(strip -> 2 * Math.min(-strip.fullFrom(), strip.fullTo()))
                 .orElse(0.0);

@@ -8,8 +8,8 @@ import zephyrdune.measure.Cancellation;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Backdrop;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.SampleBudget;
+import zephyrdune.trace.Scene;
 import zephyrdune.trace.Tracer;
 
 /**
@@ -63,7 +63,7 @@ public record BackdropTone(Vector3D place, double stops) {
         double height = Math.min(set.dish().top(), backdrop.height() - PATCH / 2);
         Vector3D middle = Vector3D.of(0, backdrop.distance(), Math.max(PATCH / 2, height));
         Vector3D eye = Perspective.of(set).eye();
-        Tracer tracer = new Tracer(Stage.of(set), Effort.USUAL);
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.USUAL);
         double sum = 0;
         for (int i = 0; i < ROWS * ROWS; i++) {
             Cancellation.check();

@@ -6,7 +6,7 @@ import zephyrdune.body.Hit;
 import zephyrdune.body.Ray;
 import zephyrdune.lens.Perspective;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /** How much of the frame each card takes up. */
 public final class CardsInFrame {
@@ -23,7 +23,7 @@ public final class CardsInFrame {
     /** Counted over an even grid of rays: exact to about a sixtieth of the frame's width. */
     public static CardsInFrame of(TableSet set) {
         Perspective view = Perspective.of(set);
-        Stage stage = Stage.of(set);
+        Scene stage = Scene.of(set);
         Vector3D eye = view.eye();
         Ray sight = new Ray();
         Hit hit = new Hit();

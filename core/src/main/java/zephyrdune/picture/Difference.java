@@ -3,7 +3,7 @@ package zephyrdune.picture;
 import java.util.Set;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
+import zephyrdune.trace.SampleBudget;
 
 /**
  * How much brighter one set's picture is than another's, place by place, in stops; blacks count as the last step of an 8-bit
@@ -36,8 +36,8 @@ public record Difference(int width, int height, float[] stops) {
     private static Picture picture(TableSet set, int height) {
         Film film = new Film(set, WIDTH, height, false);
         for (int pass = 0; pass < PASSES; pass++) {
-            film.wholePass(Effort.USUAL, null, 0);
+            film.wholePass(SampleBudget.USUAL, null, 0);
         }
-        return Smooth.of(film, Mix.of(set, Set.of()));
+        return Denoiser.of(film, Mix.of(set, Set.of()));
     }
 }

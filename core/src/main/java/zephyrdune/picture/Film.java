@@ -13,9 +13,9 @@ import zephyrdune.measure.Cancellation;
 import zephyrdune.table.NoBase;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
 import zephyrdune.trace.Layers;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.SampleBudget;
+import zephyrdune.trace.Scene;
 import zephyrdune.trace.Tracer;
 
 /**
@@ -29,8 +29,8 @@ public final class Film {
     /** Sides of the squares that are worked on one by one, pixels. */
     private static final int TILE = 16;
 
-    private final Stage stage;
-    private final Sight sight;
+    private final Scene stage;
+    private final CameraRays sight;
     private final int width;
     private final int height;
     private final int layers;
@@ -50,18 +50,18 @@ public final class Film {
     /** Samples per pixel, tile by tile. */
     private final int[] samples;
 
-    private final Guides guides;
+    private final FirstHits guides;
 
     /** Tiles of the pass under way that are still to be done. */
     private int[] due = {};
 
     /** Tracers that no thread is using, by how much work they do. */
-    private final Map<Effort, Queue<Tracer>> tracers = new ConcurrentHashMap<>();
+    private final Map<SampleBudget, Queue<Tracer>> tracers = new ConcurrentHashMap<>();
 
     /** @param deep whether what is out of focus looks it */
     public Film(TableSet set, int width, int height, boolean deep) {
-        stage = Stage.of(set);
-        sight = new Sight(set, width, height, deep);
+        stage = Scene.of(set);
+        sight = new CameraRays(set, width, height, deep);
         this.width = width;
         this.height = height;
         layers = Layers.count(set.cards().size());
@@ -72,14 +72,14 @@ public final class Film {
         sums = new float[3 * kept * width * height];
         odd = new float[kept * width * height];
         samples = new int[columns * rows];
-        guides = new Guides(width, height);
+        guides = new FirstHits(width, height);
     }
 
     /** Memory that a film of a set takes, near enough, bytes. */
     public static long bytes(TableSet set, int width, int height) {
         int layers = Layers.count(set.cards().size());
         long kept = Arrays.stream(slots(set, layers)).filter(slot -> slot >= 0).count();
-        return (long) width * height * (kept * 4 * Float.BYTES + Guides.BYTES);
+        return (long) width * height * (kept * 4 * Float.BYTES + FirstHits.BYTES);
     }
 
     private static int[] slots(TableSet set, int layers) {
@@ -110,7 +110,7 @@ public final class Film {
         return slots[layer] >= 0;
     }
 
-    public Guides guides() {
+    public FirstHits guides() {
         return guides;
     }
 
@@ -125,7 +125,7 @@ public final class Film {
      *
      * @param stop asked before every tile, by several threads
      */
-    public boolean pass(Effort effort, BooleanSupplier stop) {
+    public boolean pass(SampleBudget effort, BooleanSupplier stop) {
         return pass(effort, null, 0, stop);
     }
 
@@ -136,7 +136,7 @@ public final class Film {
      * @param mix by which noise is judged, or null for all tiles
      * @param noise wanted, stops
      */
-    public boolean pass(Effort effort, Mix mix, double noise, BooleanSupplier stop) {
+    public boolean pass(SampleBudget effort, Mix mix, double noise, BooleanSupplier stop) {
         if (due.length == 0) {
             due = IntStream.range(0, samples.length)
                     .filter(tile ->
@@ -158,13 +158,13 @@ public final class Film {
     }
 
     /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */
-    public void wholePass(Effort effort, Mix mix, double noise) {
+    public void wholePass(SampleBudget effort, Mix mix, double noise) {
         if (!pass(effort, mix, noise, Thread.currentThread()::isInterrupted)) {
             Cancellation.check();
         }
     }
 
-    private void expose(int tile, Effort effort) {
+    private void expose(int tile, SampleBudget effort) {
         Queue<Tracer> free = tracers.computeIfAbsent(effort, any -> new ConcurrentLinkedQueue<>());
         Tracer tracer = Optional.ofNullable(free.poll()).orElseGet(() -> new Tracer(stage, effort));
         tracer.begin();
@@ -173,7 +173,7 @@ public final class Film {
         for (int row = top(tile); row < bottom(tile); row++) {
             for (int column = left(tile); column < right(tile); column++) {
                 sight.aim(column, row, index, ray);
-                tracer.look(ray, Sight.seed(column, row), index, sight.spread());
+                tracer.look(ray, CameraRays.seed(column, row), index, sight.spread());
                 gather(row * width + column, tracer.out, index);
                 if (index == 0) {
                     guides.note(row * width + column, tracer.guide);

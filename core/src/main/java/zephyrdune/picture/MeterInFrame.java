@@ -9,8 +9,8 @@ import zephyrdune.table.AnyPlace;
 import zephyrdune.table.HeroFront;
 import zephyrdune.table.MeteringPoint;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.SeenPlace;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.CameraHit;
+import zephyrdune.trace.Scene;
 
 /**
  * The metering point as it appears in the frame.
@@ -25,7 +25,7 @@ public record MeterInFrame(Vector3D place, double across, double down) {
     private static final double SIDE = 0.5;
 
     public static MeterInFrame of(TableSet set) {
-        Vector3D place = MeterPlace.of(set, KeyLight.of(set), Stage.of(set)).place();
+        Vector3D place = MeterPlace.of(set, KeyLight.of(set), Scene.of(set)).place();
         Vector3D seen = Perspective.of(set).project(place);
         return new MeterInFrame(place, seen.getX(), seen.getY());
     }
@@ -39,13 +39,13 @@ public record MeterInFrame(Vector3D place, double across, double down) {
         if (!(across >= 0 && across <= 1 && down >= 0 && down <= 1)) {
             throw new Refused("across", "The metering point has to lie in the frame, from 0 to 1 across and down");
         }
-        Stage stage = Stage.of(set);
-        SeenPlace seen = SeenPlace.of(Perspective.of(set), stage, across, down)
+        Scene stage = Scene.of(set);
+        CameraHit seen = CameraHit.of(Perspective.of(set), stage, across, down)
                 .filter(place ->
-                        place.owner() == Stage.TABLE || place.owner() >= Stage.HERO && stage.card(place.owner()) < 0)
+                        place.owner() == Scene.TABLE || place.owner() >= Scene.HERO && stage.card(place.owner()) < 0)
                 .orElseThrow(() -> new Refused(
                         "across", "No meter can be held here: choose a place on the table or on what stands there"));
-        boolean side = seen.owner() == Stage.HERO && seen.normal().getZ() < SIDE;
+        boolean side = seen.owner() == Scene.HERO && seen.normal().getZ() < SIDE;
         return side
                 ? new HeroFront()
                 : new AnyPlace(

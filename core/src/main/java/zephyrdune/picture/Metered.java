@@ -4,7 +4,7 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Incidence;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /**
  * All light on a matte element as the camera records white there, by traced rounds: each reading asks for as many as it needs. The same for
@@ -25,7 +25,7 @@ public final class Metered {
     private final Mix mix;
     private final int most;
 
-    public Metered(TableSet set, Stage stage, Vector3D place, Vector3D normal, Mix mix) {
+    public Metered(TableSet set, Scene stage, Vector3D place, Vector3D normal, Mix mix) {
         incidence = new Incidence(set, stage, place, normal);
         this.mix = mix;
         most = set.cards().isEmpty() ? MOST : MOST_AMONG_CARDS;

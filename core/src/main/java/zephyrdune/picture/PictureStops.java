@@ -7,7 +7,7 @@ import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.Perspective;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /**
  * The key's light on the table top as the picture shows it, in stops from the hero, with the dish's own shadow left out.
@@ -20,7 +20,7 @@ public record PictureStops(int columns, int rows, float[] stops) {
 
     public static PictureStops of(TableSet set, int columns, int rows) {
         Perspective view = Perspective.of(set);
-        Stage stage = Stage.of(set);
+        Scene stage = Scene.of(set);
         KeyLight key = KeyLight.of(set, Illuminance.COARSE);
         Ray ray = new Ray();
         Hit hit = new Hit();
@@ -30,7 +30,7 @@ public record PictureStops(int columns, int rows, float[] stops) {
             for (int column = 0; column < columns; column++) {
                 Vector3D way = view.ray(column / (columns - 1.0), row / (rows - 1.0));
                 ray.set(eye.getX(), eye.getY(), eye.getZ(), way.getX(), way.getY(), way.getZ());
-                boolean table = stage.meet(ray, hit) == Stage.TABLE;
+                boolean table = stage.meet(ray, hit) == Scene.TABLE;
                 stops[row * columns + column] = table
                         ? (float) key.levelStops(
                                 eye.getX() + hit.distance * way.getX(), eye.getY() + hit.distance * way.getY(), 0)

@@ -3,7 +3,7 @@ package zephyrdune.picture;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongSupplier;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
+import zephyrdune.trace.SampleBudget;
 
 /**
  * A picture on its way from coarse to fine. Each step is short enough to drag against; between steps anything else may have its
@@ -15,14 +15,14 @@ public final class Progress {
 
     /** How far the picture has come. */
     public enum Stage {
-        COARSE(168, new Effort(6, 1, 24)),
-        SHARPER(480, Effort.USUAL),
-        FINE(900, Effort.USUAL);
+        COARSE(168, new SampleBudget(6, 1, 24)),
+        SHARPER(480, SampleBudget.USUAL),
+        FINE(900, SampleBudget.USUAL);
 
         private final int width;
-        private final Effort effort;
+        private final SampleBudget effort;
 
-        Stage(int width, Effort effort) {
+        Stage(int width, SampleBudget effort) {
             this.width = width;
             this.effort = effort;
         }
@@ -149,6 +149,6 @@ public final class Progress {
 
     /** The picture so far: evened out as long as it is not done. */
     public Picture picture(Mix mix) {
-        return done() ? film.picture(mix) : Smooth.of(shown(), mix);
+        return done() ? film.picture(mix) : Denoiser.of(shown(), mix);
     }
 }

@@ -13,8 +13,8 @@ import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.Perspective;
 import zephyrdune.pattern.CutLine;
+import zephyrdune.pattern.LightStrip;
 import zephyrdune.pattern.Patches;
-import zephyrdune.pattern.Strip;
 import zephyrdune.picture.LightInFrame;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.BookLight;
@@ -131,7 +131,7 @@ public record Plan(
                                         .map(line::at)
                                         .toList();
                     }
-                    Strip strip = Strip.of(line, key);
+                    LightStrip strip = LightStrip.of(line, key);
                     double middle = (strip.halfFrom() + strip.halfTo()) / 2;
                     return Double.isFinite(middle) && strip.most() > 0
                             ? Stream.of(

@@ -17,8 +17,8 @@ import zephyrdune.measure.Stops;
 import zephyrdune.metering.MeteredExposure;
 import zephyrdune.metering.MeteredLight;
 import zephyrdune.pattern.CutLine;
+import zephyrdune.pattern.LightStrip;
 import zephyrdune.pattern.Patches;
-import zephyrdune.pattern.Strip;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.HeroTop;
@@ -42,7 +42,7 @@ final class ShapingReadings {
     private final Supplier<MeteredExposure> hero;
     private Optional<Fill> fill;
     private Optional<CutLine> line;
-    private Strip strip;
+    private LightStrip strip;
     private Patches patches;
 
     ShapingReadings(TableSet set, KeyLight key, Supplier<MeteredExposure> hero) {
@@ -134,7 +134,7 @@ final class ShapingReadings {
             return Reading.absent(kind, "The card throws a pattern; its patches are read instead");
         }
         if (strip == null) {
-            strip = Strip.of(found, key);
+            strip = LightStrip.of(found, key);
         }
         if (strip.most() == 0) {
             return Reading.absent(kind, "No light is left: the flags close the way; open the gap");
@@ -163,7 +163,7 @@ final class ShapingReadings {
         };
     }
 
-    private static double[] ends(Strip strip) {
+    private static double[] ends(LightStrip strip) {
         double from = Double.isFinite(strip.halfFrom()) ? strip.halfFrom() : strip.halfTo();
         return new double[] {from, Double.isFinite(strip.halfTo()) ? strip.halfTo() : from};
     }

@@ -6,9 +6,9 @@ import java.util.Optional;
 import zephyrdune.measure.Cancellation;
 import zephyrdune.table.Prop;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
 import zephyrdune.trace.Layers;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.SampleBudget;
+import zephyrdune.trace.Scene;
 import zephyrdune.trace.Tracer;
 
 /**
@@ -48,7 +48,7 @@ public record HeroShade(int prop, double share) {
     }
 
     private static double light(TableSet set) {
-        Tracer tracer = new Tracer(Stage.of(set), Effort.direct(RAYS));
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(RAYS));
         double right = set.dish().out(1, 0);
         double back = set.dish().out(0, 1);
         double sum = 0;

@@ -12,7 +12,7 @@ import zephyrdune.picture.Mix;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /**
  * How dark the hero's shadow is: all light on the table in the middle of it, against the same place without the hero. What
@@ -39,8 +39,8 @@ public record ShadowDepth(Vector3D place, double stops, double error) {
     public static Optional<ShadowDepth> of(TableSet set, Mix mix) {
         return TableShadow.of(set).flatMap(shadow -> middle(set, shadow)).map(middle -> {
             Vector3D place = surface(set, middle);
-            Metered there = new Metered(set, Stage.of(set), place, Vector3D.Unit.PLUS_Z, mix);
-            Metered without = new Metered(set, Stage.withoutHero(set), place, Vector3D.Unit.PLUS_Z, mix);
+            Metered there = new Metered(set, Scene.of(set), place, Vector3D.Unit.PLUS_Z, mix);
+            Metered without = new Metered(set, Scene.withoutHero(set), place, Vector3D.Unit.PLUS_Z, mix);
             double error = Metered.settle(there, without);
             return new ShadowDepth(place, Stops.between(without.light(), there.light()), error);
         });
@@ -72,7 +72,7 @@ public record ShadowDepth(Vector3D place, double stops, double error) {
         Ray down = new Ray();
         down.set(onTable.getX(), onTable.getY(), FLAT, 0, 0, -1);
         Hit hit = new Hit();
-        Stage.withoutHero(set).meet(down, hit);
+        Scene.withoutHero(set).meet(down, hit);
         return Vector3D.of(onTable.getX(), onTable.getY(), FLAT - hit.distance);
     }
 }

@@ -42,7 +42,7 @@ public final class Incidence {
     private final List<double[]> rounds = new ArrayList<>();
     private final Tracer straightOn;
     private final Tracer tracer;
-    private final Numbers numbers = new Numbers();
+    private final Sampler numbers = new Sampler();
     private final Ray ray = new Ray();
 
     /**
@@ -50,17 +50,17 @@ public final class Incidence {
      *
      * @param stage of the set, or of the set without its hero
      */
-    public Incidence(TableSet set, Stage stage, Vector3D place, Vector3D normal) {
+    public Incidence(TableSet set, Scene stage, Vector3D place, Vector3D normal) {
         this.place = place;
         this.normal = normal;
         first = normal.orthogonal();
         second = normal.cross(first);
-        start = place.add(normal.multiply(Stage.SKIN));
+        start = place.add(normal.multiply(Scene.SKIN));
         panels = set.cards().stream().map(Card::panels).flatMap(List::stream).toList();
         targets = panels.stream().map(panel -> new Target(panel, start)).toArray(Target[]::new);
         toEach = Math.max(1, LOOKS / Math.max(3, panels.size()));
-        straightOn = new Tracer(stage, new Effort(SHADOW_RAYS, 1, Effort.USUAL.reflections(), true));
-        tracer = new Tracer(stage, new Effort(1, 1, Effort.USUAL.reflections(), true));
+        straightOn = new Tracer(stage, new SampleBudget(SHADOW_RAYS, 1, SampleBudget.USUAL.reflections(), true));
+        tracer = new Tracer(stage, new SampleBudget(1, 1, SampleBudget.USUAL.reflections(), true));
     }
 
     /**

@@ -60,59 +60,59 @@ public final class Tracer {
     private static final int ROULETTE_FROM = 2;
     private static final double MOST_LIKELY = 0.95;
 
-    private final Stage stage;
-    private final Effort effort;
-    private final FaceLight key;
-    private final FaceLight base;
-    private final FaceLight window;
-    private final FaceLight[] leaves;
-    private final Place[] places = new Place[MOST_LEVELS];
-    private final Numbers numbers = new Numbers();
-    private final Straight straight;
+    private final Scene stage;
+    private final SampleBudget effort;
+    private final AreaLight key;
+    private final AreaLight base;
+    private final AreaLight window;
+    private final AreaLight[] leaves;
+    private final PathVertex[] places = new PathVertex[MOST_LEVELS];
+    private final Sampler numbers = new Sampler();
+    private final DirectLighting straight;
     private final double[] facet = new double[3];
-    private final Axes axes = new Axes();
-    private final Leaning relief;
+    private final Basis axes = new Basis();
+    private final BumpMap relief;
 
     /** What the last look found: red, green and blue of every layer in turn. */
     public final double[] out;
 
-    public final Guide guide = new Guide();
+    public final FirstHit guide = new FirstHit();
 
     private int sample;
     private double footprint;
 
-    public Tracer(Stage stage, Effort effort) {
+    public Tracer(Scene stage, SampleBudget effort) {
         this.stage = stage;
         this.effort = effort;
-        key = new FaceLight(stage.key, stage.keyMap, Stage.KEY_FACE, effort.exact() ? stage.cutters : null, 1, 1, 1);
-        base = stage.base == null ? null : new FaceLight(stage.base, stage.baseMap, Stage.BASE_FACE);
+        key = new AreaLight(stage.key, stage.keyMap, Scene.KEY_FACE, effort.exact() ? stage.cutters : null, 1, 1, 1);
+        base = stage.base == null ? null : new AreaLight(stage.base, stage.baseMap, Scene.BASE_FACE);
         double bright = stage.windowLuminance;
         window = stage.window == null
                 ? null
-                : new FaceLight(stage.window, null, Stage.WINDOW, null, bright, bright, bright);
-        leaves = new FaceLight[stage.leaves.length];
+                : new AreaLight(stage.window, null, Scene.WINDOW, null, bright, bright, bright);
+        leaves = new AreaLight[stage.leaves.length];
         for (int i = 0; i < leaves.length; i++) {
-            leaves[i] = new FaceLight(stage.leaves[i], stage.leafMaps[i], Stage.KEY_FACE, null, stage.leafLuminance[i]);
+            leaves[i] = new AreaLight(stage.leaves[i], stage.leafMaps[i], Scene.KEY_FACE, null, stage.leafLuminance[i]);
         }
-        straight = new Straight(stage, numbers);
-        relief = new Leaning(stage);
+        straight = new DirectLighting(stage, numbers);
+        relief = new BumpMap(stage);
         out = new double[3 * Layers.count(stage.cards)];
         for (int i = 0; i < MOST_LEVELS; i++) {
-            places[i] = new Place();
+            places[i] = new PathVertex();
         }
     }
 
     /** Forgets what the last looks guessed: from here on the outcome depends on what is looked at alone. */
     public void begin() {
-        key.arrived = FaceLight.ALL;
-        for (FaceLight leaf : leaves) {
-            leaf.arrived = FaceLight.ALL;
+        key.arrived = AreaLight.ALL;
+        for (AreaLight leaf : leaves) {
+            leaf.arrived = AreaLight.ALL;
         }
         if (base != null) {
-            base.arrived = FaceLight.ALL;
+            base.arrived = AreaLight.ALL;
         }
         if (window != null) {
-            window.arrived = FaceLight.ALL;
+            window.arrived = AreaLight.ALL;
         }
     }
 
@@ -124,7 +124,7 @@ public final class Tracer {
      * @param spread width of the pixel at unit distance
      */
     public void look(Ray ray, int seed, int index, double spread) {
-        Place start = start(seed, index, spread);
+        PathVertex start = start(seed, index, spread);
         start.ray.set(ray.ox, ray.oy, ray.oz, ray.dx, ray.dy, ray.dz);
         follow(0);
     }
@@ -134,7 +134,7 @@ public final class Tracer {
      * surer.
      */
     public void incident(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
-        Place at = element(x, y, z, nx, ny, nz, seed, index);
+        PathVertex at = element(x, y, z, nx, ny, nz, seed, index);
         straight(at, 1, 1, 1);
         matte(0, 1, 1, 1);
     }
@@ -146,22 +146,22 @@ public final class Tracer {
 
     /** Luminance of every layer along a unit ray off an element, but for what comes straight from the faces, into {@link #out}. */
     void arriving(Ray ray, int seed, int index) {
-        Place at = start(seed, index, 0);
-        Place next = places[1];
+        PathVertex at = start(seed, index, 0);
+        PathVertex next = places[1];
         next.follows(at, 1, COUNTED);
         next.reflections++;
         next.ray.set(ray.ox, ray.oy, ray.oz, ray.dx, ray.dy, ray.dz);
         follow(1);
     }
 
-    private Place element(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
-        Place at = start(seed, index, 0);
+    private PathVertex element(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
+        PathVertex at = start(seed, index, 0);
         at.red = Math.PI;
         at.green = Math.PI;
         at.blue = Math.PI;
-        at.x = x + Stage.SKIN * nx;
-        at.y = y + Stage.SKIN * ny;
-        at.z = z + Stage.SKIN * nz;
+        at.x = x + Scene.SKIN * nx;
+        at.y = y + Scene.SKIN * ny;
+        at.z = z + Scene.SKIN * nz;
         at.nx = nx;
         at.ny = ny;
         at.nz = nz;
@@ -172,13 +172,13 @@ public final class Tracer {
         return at;
     }
 
-    private Place start(int seed, int index, double spread) {
+    private PathVertex start(int seed, int index, double spread) {
         Arrays.fill(out, 0);
         guide.nothing();
         numbers.of(seed);
         sample = index;
         footprint = spread;
-        Place start = places[0];
+        PathVertex start = places[0];
         start.red = 1;
         start.green = 1;
         start.blue = 1;
@@ -200,7 +200,7 @@ public final class Tracer {
 
     /** Adds what comes along the ray of a level. */
     private void follow(int level) {
-        Place at = places[level];
+        PathVertex at = places[level];
         Hit hit = at.hit;
         at.owner = stage.meet(at.ray, hit);
         if (at.medium != null) {
@@ -219,16 +219,16 @@ public final class Tracer {
         if (level == 0) {
             guide.note(at);
         }
-        if (at.owner == Stage.KEY_FACE || at.owner == Stage.BASE_FACE || at.owner == Stage.WINDOW) {
-            if (at.owner == Stage.WINDOW && at.open) {
+        if (at.owner == Scene.KEY_FACE || at.owner == Scene.BASE_FACE || at.owner == Scene.WINDOW) {
+            if (at.owner == Scene.WINDOW && at.open) {
                 round(at);
             }
             if (facing < 0 && at.chance != COUNTED) {
-                face(at, at.owner == Stage.KEY_FACE ? key : at.owner == Stage.WINDOW ? window : base, -facing);
+                face(at, at.owner == Scene.KEY_FACE ? key : at.owner == Scene.WINDOW ? window : base, -facing);
             }
             return;
         }
-        if (at.owner == Stage.WALL && stage.keyOnWall && at.chance != COUNTED) {
+        if (at.owner == Scene.WALL && stage.keyOnWall && at.chance != COUNTED) {
             patches(at, -facing);
         }
         if (level + 2 >= MOST_LEVELS) {
@@ -241,9 +241,9 @@ public final class Tracer {
         if (at.layer == Layers.KEY || at.layer == Layers.TABLE) {
             int card = stage.card(at.owner);
             int plain = at.reflections > 0 ? Layers.TABLE : at.layer;
-            at.layer = at.owner == Stage.WALL ? Layers.ROOM : card >= 0 ? Layers.FIRST_CARD + card : plain;
+            at.layer = at.owner == Scene.WALL ? Layers.ROOM : card >= 0 ? Layers.FIRST_CARD + card : plain;
         }
-        if (at.owner == Stage.WALL && at.open) {
+        if (at.owner == Scene.WALL && at.open) {
             round(at);
             at.open = false;
         }
@@ -251,12 +251,12 @@ public final class Tracer {
     }
 
     /** Adds the room's own light from all sides. */
-    private void round(Place at) {
+    private void round(PathVertex at) {
         add(Layers.AMBIENT, stage.round * at.red, stage.round * at.green, stage.round * at.blue);
     }
 
     /** Adds the light of the patch of the wall that is the key, or another leaf of it, where the ray has come to one. */
-    private void patches(Place at, double cosine) {
+    private void patches(PathVertex at, double cosine) {
         if (onPatch(at, key)) {
             face(at, key, cosine);
         }
@@ -267,14 +267,14 @@ public final class Tracer {
         }
     }
 
-    private static boolean onPatch(Place at, FaceLight patch) {
-        double beyond = at.hit.distance + 2 * Stage.SKIN;
+    private static boolean onPatch(PathVertex at, AreaLight patch) {
+        double beyond = at.hit.distance + 2 * Scene.SKIN;
         double length = patch.body.distance(at.ray, beyond);
-        return length < beyond && length > at.hit.distance - 2 * Stage.SKIN;
+        return length < beyond && length > at.hit.distance - 2 * Scene.SKIN;
     }
 
     /** Works out where the ray ends. */
-    private static void arrive(Place at, double facing) {
+    private static void arrive(PathVertex at, double facing) {
         Hit hit = at.hit;
         double side = facing > 0 ? -1 : 1;
         at.material = hit.material;
@@ -284,15 +284,15 @@ public final class Tracer {
         at.nx = at.gx;
         at.ny = at.gy;
         at.nz = at.gz;
-        at.x = at.ray.ox + hit.distance * at.ray.dx + Stage.SKIN * at.gx;
-        at.y = at.ray.oy + hit.distance * at.ray.dy + Stage.SKIN * at.gy;
-        at.z = at.ray.oz + hit.distance * at.ray.dz + Stage.SKIN * at.gz;
+        at.x = at.ray.ox + hit.distance * at.ray.dx + Scene.SKIN * at.gx;
+        at.y = at.ray.oy + hit.distance * at.ray.dy + Scene.SKIN * at.gy;
+        at.z = at.ray.oz + hit.distance * at.ray.dz + Scene.SKIN * at.gz;
         at.vx = -at.ray.dx;
         at.vy = -at.ray.dy;
         at.vz = -at.ray.dz;
     }
 
-    private void face(Place at, FaceLight light, double cosine) {
+    private void face(PathVertex at, AreaLight light, double cosine) {
         double luminance = light.seen(at);
         if (at.chance > 0 && !straight.missed(at.ray, light, at.hit.distance)) {
             boolean fitted = at.reflections <= 1;
@@ -306,7 +306,7 @@ public final class Tracer {
 
     /** At a boundary of clear substances: mirrored and bent, both or one by lot. */
     private void glass(int level, double facing) {
-        Place at = places[level];
+        PathVertex at = places[level];
         Material boundary = at.material;
         boolean in = facing < 0;
         Medium before = in ? boundary.front() : boundary.back();
@@ -318,7 +318,7 @@ public final class Tracer {
         boolean mirror = both || numbers.single(at.dimension + LOT, sample) < back;
         Ray ray = at.ray;
         if (mirror) {
-            Place next = places[level + 1];
+            PathVertex next = places[level + 1];
             next.follows(at, both ? back : 1, at.chance);
             next.medium = before;
             next.splits++;
@@ -332,15 +332,15 @@ public final class Tracer {
             follow(level + 1);
         }
         if (back < 1 && (both || !mirror)) {
-            Place next = places[level + 1];
+            PathVertex next = places[level + 1];
             next.follows(at, both ? 1 - back : 1, at.chance);
             next.medium = beyond;
             next.splits++;
             double along = cosine / index - Fresnel.cosineBeyond(cosine, index);
             next.ray.set(
-                    at.x - 2 * Stage.SKIN * at.gx,
-                    at.y - 2 * Stage.SKIN * at.gy,
-                    at.z - 2 * Stage.SKIN * at.gz,
+                    at.x - 2 * Scene.SKIN * at.gx,
+                    at.y - 2 * Scene.SKIN * at.gy,
+                    at.z - 2 * Scene.SKIN * at.gz,
                     ray.dx / index + along * at.gx,
                     ray.dy / index + along * at.gy,
                     ray.dz / index + along * at.gz);
@@ -350,7 +350,7 @@ public final class Tracer {
 
     /** At an opaque surface. */
     private void surface(int level) {
-        Place at = places[level];
+        PathVertex at = places[level];
         Material material = at.material;
         double tone = at.reflections == 0 ? relief.lean(at, footprint) : 1;
         at.out = Math.max(LEAST_OUT, at.above(at.vx, at.vy, at.vz));
@@ -383,7 +383,7 @@ public final class Tracer {
      *
      * @param r reflectance of the matte part; g and b likewise
      */
-    private void straight(Place at, double r, double g, double b) {
+    private void straight(PathVertex at, double r, double g, double b) {
         straight(at, key, at.layer, KEY, r, g, b);
         for (int i = 0; i < leaves.length; i++) {
             straight(at, leaves[i], at.layer, LEAVES + i, r, g, b);
@@ -396,7 +396,7 @@ public final class Tracer {
         }
     }
 
-    private void straight(Place at, FaceLight light, int layer, int dimension, double r, double g, double b) {
+    private void straight(PathVertex at, AreaLight light, int layer, int dimension, double r, double g, double b) {
         int looks = at.reflections == 0 ? effort.shadowRays() : 1;
         straight.of(at, light, r, g, b, at.dimension + dimension, looks, sample * looks);
         double[] bright = light.bright;
@@ -413,7 +413,7 @@ public final class Tracer {
      * @param r reflectance; g and b likewise
      */
     private void matte(int level, double r, double g, double b) {
-        Place at = places[level];
+        PathVertex at = places[level];
         boolean seen = at.reflections == 0;
         if (at.reflections >= effort.reflections()) {
             return;
@@ -430,7 +430,7 @@ public final class Tracer {
                 }
                 weight = 1 / goesOn;
             }
-            Place next = places[level + 1];
+            PathVertex next = places[level + 1];
             next.follows(at, weight, COUNTED);
             numbers.at(at.dimension + MATTE, index);
             double up = axes.scatter(at, numbers.first, numbers.second, next.ray);
@@ -451,7 +451,7 @@ public final class Tracer {
 
     /** Adds what a coat or a metal mirrors. */
     private void mirror(int level) {
-        Place at = places[level];
+        PathVertex at = places[level];
         Material material = at.material;
         double weight = 1;
         if (material.coated()) {
@@ -470,7 +470,7 @@ public final class Tracer {
 
     /** Follows one mirrored ray. */
     private void mirrored(int level, double weight) {
-        Place at = places[level];
+        PathVertex at = places[level];
         Material material = at.material;
         double hx = at.nx;
         double hy = at.ny;
@@ -482,7 +482,8 @@ public final class Tracer {
             axes.round(at.nx, at.ny, at.nz);
             double alongFirst = axes.first(at.vx, at.vy, at.vz);
             double alongSecond = axes.second(at.vx, at.vy, at.vz);
-            Ggx.facet(alongFirst, alongSecond, at.out, material.alpha(), numbers.first, numbers.second, facet);
+            Ggx.sampleVisibleNormal(
+                    alongFirst, alongSecond, at.out, material.alpha(), numbers.first, numbers.second, facet);
             axes.outOf(facet);
             hx = facet[0];
             hy = facet[1];
@@ -498,9 +499,9 @@ public final class Tracer {
             return;
         }
         if (!material.polished()) {
-            share *= Ggx.seenFromBoth(in, at.out, material.alpha()) / Ggx.seen(at.out, material.alpha());
+            share *= Ggx.g2(in, at.out, material.alpha()) / Ggx.g1(at.out, material.alpha());
         }
-        Place next = places[level + 1];
+        PathVertex next = places[level + 1];
         next.follows(at, share, chance);
         next.splits = SPLITS;
         if (material.metal()) {

@@ -25,7 +25,7 @@ final class Walls {
         double toSide = ray.dx > 0 ? (room.right() - ray.ox) / ray.dx : (-room.left() - ray.ox) / ray.dx;
         double toEnd = ray.dy > 0 ? (room.behind() - ray.oy) / ray.dy : (-room.before() - ray.oy) / ray.dy;
         double toLevel = ray.dz > 0 ? (room.above() - ray.oz) / ray.dz : (-room.below() - ray.oz) / ray.dz;
-        double nearest = Stage.FARTHEST;
+        double nearest = Scene.FARTHEST;
         if (toSide > 0) {
             nearest = toSide;
         }

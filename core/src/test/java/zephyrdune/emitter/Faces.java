@@ -37,7 +37,7 @@ public final class Faces {
                 across.multiply(width),
                 up.multiply(height),
                 1,
-                new Bell(hotSpot),
+                new Gaussian(hotSpot),
                 distribution);
     }
 

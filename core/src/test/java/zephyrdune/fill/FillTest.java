@@ -18,9 +18,9 @@ import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
-import zephyrdune.trace.Effort;
 import zephyrdune.trace.Layers;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.SampleBudget;
+import zephyrdune.trace.Scene;
 import zephyrdune.trace.Tracer;
 
 /** What cards give, against closed forms and what is common practice. */
@@ -39,7 +39,7 @@ public class FillTest {
     }
 
     private static double byCard(TableSet set, Vector3D point, Vector3D normal, int channel) {
-        Tracer tracer = new Tracer(Stage.of(set), new Effort(4, 4, 1));
+        Tracer tracer = new Tracer(Scene.of(set), new SampleBudget(4, 4, 1));
         double sum = 0;
         int looks = 4096;
         for (int look = 0; look < looks; look++) {

@@ -12,9 +12,9 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.GridCut;
-import zephyrdune.emitter.Bell;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Faces;
+import zephyrdune.emitter.Gaussian;
 import zephyrdune.emitter.Outline;
 
 /** What must hold for any face, and boxes and planes whose light is known without a formula. */
@@ -43,7 +43,7 @@ public class PropertiesTest {
                 Vector3D.of(0.3 * k, 0, 0),
                 Vector3D.of(0, 0.3 * k, 0),
                 1,
-                new Bell(hotSpot),
+                new Gaussian(hotSpot),
                 d);
     }
 
@@ -80,7 +80,7 @@ public class PropertiesTest {
                     turn.apply(face.acrossHalf()),
                     turn.apply(face.upHalf()),
                     1,
-                    new Bell(hotSpot),
+                    new Gaussian(hotSpot),
                     d);
             assertThat(light(turned, turn.apply(Vector3D.of(0.2, 0.1, 0)), turn.apply(UP)))
                     .isCloseTo(still, within(1e-9 * still));

@@ -4,8 +4,8 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import zephyrdune.distribution.Distribution;
-import zephyrdune.emitter.Bell;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.emitter.Gaussian;
 import zephyrdune.emitter.Outline;
 
 /**
@@ -74,7 +74,7 @@ final class Quadrature {
         Distribution distribution = face.distribution();
         double relative = distribution.relativeIntensity(
                 back.dot(face.acrossHalf().normalize()), back.dot(face.upHalf().normalize()), atFace);
-        double evenness = Math.pow(2, -((Bell) face.evenness()).side() * (across * across + up * up));
+        double evenness = Math.pow(2, -((Gaussian) face.evenness()).side() * (across * across + up * up));
         return face.luminance() * evenness * relative * atSurface / (length * length);
     }
 

@@ -10,10 +10,10 @@ import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.Coverage;
 import zephyrdune.distribution.Distribution;
 import zephyrdune.distribution.GridCut;
-import zephyrdune.emitter.Bell;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Evenness;
 import zephyrdune.emitter.Faces;
+import zephyrdune.emitter.Gaussian;
 import zephyrdune.emitter.Outline;
 import zephyrdune.measure.Stops;
 import zephyrdune.sampling.Sobol;
@@ -104,10 +104,10 @@ public class UnevenFaceTest {
                                         even.acrossHalf(),
                                         even.upHalf(),
                                         1,
-                                        new Bell(3),
+                                        new Gaussian(3),
                                         even.distribution())
                                 .meanEvenness(),
-                new Bell(3),
+                new Gaussian(3),
                 even.distribution());
         assertThat(hot.flux()).isCloseTo(even.flux(), within(1e-12));
         assertThat(Illuminance.of(hot, Illuminance.FINE).level(0, 0, 0))
@@ -122,7 +122,7 @@ public class UnevenFaceTest {
                 Vector3D.of(0.3, 0, 0),
                 Vector3D.of(0, 0.3, 0),
                 1,
-                new Bell(2),
+                new Gaussian(2),
                 CosinePower.LAMBERTIAN);
         Vector3D up = Vector3D.Unit.PLUS_Z;
         PassedShare passed = PassedShare.of(face, 1024);

@@ -93,12 +93,12 @@ public class MaterialTest {
             double sampled = 0;
             int samples = 200_000;
             for (int i = 0; i < samples; i++) {
-                Ggx.facet(vx, 0, out, alpha, random.nextDouble(), random.nextDouble(), facet);
+                Ggx.sampleVisibleNormal(vx, 0, out, alpha, random.nextDouble(), random.nextDouble(), facet);
                 double cosine = facet[0] * vx + facet[2] * out;
                 double in = 2 * cosine * facet[2] - out;
                 assertThat(facet[0] * facet[0] + facet[1] * facet[1] + facet[2] * facet[2])
                         .isCloseTo(1, within(1e-9));
-                sampled += in <= 0 ? 0 : Ggx.seenFromBoth(in, out, alpha) / Ggx.seen(out, alpha) / samples;
+                sampled += in <= 0 ? 0 : Ggx.g2(in, out, alpha) / Ggx.g1(out, alpha) / samples;
             }
             assertThat(sampled).isBetween(0.3, 1.0 + 1e-9);
             if (alpha >= 0.2) {
@@ -118,7 +118,7 @@ public class MaterialTest {
             double hy = level * Math.sin(turn);
             double hz = out + in;
             double facet = hz / Math.sqrt(hx * hx + hy * hy + hz * hz);
-            return Ggx.density(facet, alpha) * Ggx.seenFromBoth(in, out, alpha) / (4 * out);
+            return Ggx.density(facet, alpha) * Ggx.g2(in, out, alpha) / (4 * out);
         }));
     }
 

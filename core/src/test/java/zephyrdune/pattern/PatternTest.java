@@ -96,7 +96,7 @@ public class PatternTest {
         double a = 0.7;
         double b = 0.3 - TOP;
         double size = 0.1;
-        Strip strip = Strip.of(line(set), KeyLight.of(set));
+        LightStrip strip = LightStrip.of(line(set), KeyLight.of(set));
         double widened = 0.2 * (a + b) / a;
         double blur = size * b / a;
         // "full" stops at 99 %, which is reached 1 % of the edge further out on each side
@@ -108,11 +108,11 @@ public class PatternTest {
     @Test
     public void closedSlitLeavesNothingAndAFlagAnEdge() {
         TableSet shut = set(box(0.1, 0.1, 12, 90, 1), 0.3, new Slit(0));
-        assertThat(Strip.of(line(shut), KeyLight.of(shut)).most()).isZero();
+        assertThat(LightStrip.of(line(shut), KeyLight.of(shut)).most()).isZero();
         Card flag = new Card(Surface.BLACK_PAPER, 0.4, 0.4, 3 * Math.PI / 6, 0.25, 0.3, 0, Math.PI / 2);
         TableSet flagged =
                 Sets.lit(box(0.1, 0.1, 12, 90, 1)).withDish(Sets.sliver()).withCards(List.of(flag));
-        Strip strip = Strip.of(line(flagged), KeyLight.of(flagged));
+        LightStrip strip = LightStrip.of(line(flagged), KeyLight.of(flagged));
         double b = 0.3 - TOP;
         assertThat(strip.edge()).isCloseTo(0.8 * 0.1 * b / 0.7, within(0.002));
         assertThat(Double.isFinite(strip.half())).isFalse();

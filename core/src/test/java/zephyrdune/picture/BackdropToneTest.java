@@ -22,7 +22,7 @@ import zephyrdune.table.Exposure;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
+import zephyrdune.trace.SampleBudget;
 
 /** The backdrop's tone against what the key gives a matte paper, and against the picture of any surface. */
 public class BackdropToneTest {
@@ -91,7 +91,7 @@ public class BackdropToneTest {
         BackdropTone tone = BackdropTone.of(set, mix);
         Film film = new Film(set, 240, 160, false);
         for (int pass = 0; pass < 24; pass++) {
-            film.wholePass(Effort.USUAL, mix, 0);
+            film.wholePass(SampleBudget.USUAL, mix, 0);
         }
         Picture picture = film.picture(mix);
         Perspective view = Perspective.of(set);

@@ -39,9 +39,9 @@ import zephyrdune.table.RoundHoles;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
 import zephyrdune.trace.Layers;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.SampleBudget;
+import zephyrdune.trace.Scene;
 import zephyrdune.trace.Tracer;
 
 /** The picture against the exact model, where that knows the answer. */
@@ -54,10 +54,10 @@ public class FilmTest {
 
     /** Light straight from the face alone. */
     private static Picture direct(TableSet set, int width, int looks, int shadowRays) {
-        return render(set, width, looks, Effort.direct(shadowRays));
+        return render(set, width, looks, SampleBudget.direct(shadowRays));
     }
 
-    private static Picture render(TableSet set, int width, int looks, Effort effort) {
+    private static Picture render(TableSet set, int width, int looks, SampleBudget effort) {
         int height = (int) Math.round(width / 1.5);
         Film film = new Film(set, width, height, false);
         for (int i = 0; i < looks; i++) {
@@ -191,7 +191,7 @@ public class FilmTest {
                 .withBackdrop(new Backdrop(10, 0.1, 0.1, Surface.BLACK_PAPER))
                 .withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.3))
                 .withLight(box(0.3, 0.3, 9, 60, 3).withPower(PowerChoice.FIXED, 3));
-        Effort effort = new Effort(4, 32, 24);
+        SampleBudget effort = new SampleBudget(4, 32, 24);
         double asKey = set.exposure().correct() / set.exposure().exactShutter();
         Picture dark = render(set.withAmbient(new Ambient(0, 5500, 5)), 30, 4, effort);
         Picture bright = render(set.withAmbient(new Ambient(asKey, 5500, 5)), 30, 4, effort);
@@ -208,9 +208,10 @@ public class FilmTest {
         ForkJoinPool one = new ForkJoinPool(1);
         ForkJoinPool many = new ForkJoinPool(7);
         try {
-            Picture alone = one.submit(() -> render(set, 48, 3, Effort.USUAL)).get();
+            Picture alone =
+                    one.submit(() -> render(set, 48, 3, SampleBudget.USUAL)).get();
             Picture together =
-                    many.submit(() -> render(set, 48, 3, Effort.USUAL)).get();
+                    many.submit(() -> render(set, 48, 3, SampleBudget.USUAL)).get();
             assertThat(together.linear()).isEqualTo(alone.linear());
         } finally {
             one.shutdown();
@@ -222,7 +223,8 @@ public class FilmTest {
     public void staleWorkIsDropped() {
         AtomicInteger asked = new AtomicInteger();
         Film film = new Film(Sets.chowder(), 300, 200, false);
-        assertThat(film.pass(Effort.USUAL, () -> asked.incrementAndGet() > 3)).isFalse();
+        assertThat(film.pass(SampleBudget.USUAL, () -> asked.incrementAndGet() > 3))
+                .isFalse();
         assertThat(film.samples()).isLessThan(0.5);
     }
 
@@ -255,7 +257,7 @@ public class FilmTest {
 
     @Test
     public void everyPixelIsAFiniteNumber() {
-        for (float value : render(everything(), 120, 2, Effort.USUAL).linear()) {
+        for (float value : render(everything(), 120, 2, SampleBudget.USUAL).linear()) {
             assertThat(Float.isFinite(value) && value >= 0).isTrue();
         }
     }
@@ -284,7 +286,7 @@ public class FilmTest {
     public void layersAddUpToThePicture() {
         TableSet set = everything();
         Film film = new Film(set, 60, 40, false);
-        film.pass(Effort.USUAL, () -> false);
+        film.pass(SampleBudget.USUAL, () -> false);
         Mix mix = Mix.of(set, Set.of());
         double[] sum = new double[3 * 60 * 40];
         for (int layer = 0; layer < film.layers(); layer++) {
@@ -331,7 +333,7 @@ public class FilmTest {
         TableSet set = plain(Sets.chowder())
                 .withDish(Sets.sliver())
                 .withBase(new BroadBase(1, 0.9, 0.6, Math.PI / 2, 0.9, 1.1));
-        Tracer tracer = new Tracer(Stage.of(set), Effort.direct(4));
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(4));
         tracer.incident(0, 0, set.dish().top(), 0, 0, 1, 1, 0);
         Mix mix = Mix.of(set, Set.of());
         double key = mix.weight(Layers.KEY, 1) * tracer.out[3 * Layers.KEY + 1];
@@ -347,7 +349,7 @@ public class FilmTest {
         Film film = new Film(set, 60, 40, false);
         double[] noise = new double[3];
         for (int pass = 1; pass <= 64; pass++) {
-            film.pass(Effort.USUAL, () -> false);
+            film.pass(SampleBudget.USUAL, () -> false);
             if (pass == 4 || pass == 16 || pass == 64) {
                 noise[pass == 4 ? 0 : pass == 16 ? 1 : 2] = Noise.of(film, mix);
             }
@@ -363,10 +365,10 @@ public class FilmTest {
         Mix mix = Mix.of(set, Set.of());
         Film reference = new Film(set, 45, 30, false);
         for (int pass = 0; pass < 400; pass++) {
-            reference.pass(Effort.USUAL, () -> false);
+            reference.pass(SampleBudget.USUAL, () -> false);
         }
         Film one = new Film(set, 45, 30, false);
-        one.pass(Effort.USUAL, () -> false);
+        one.pass(SampleBudget.USUAL, () -> false);
         double difference = 0;
         double squares = 0;
         double all = 0;
@@ -442,9 +444,9 @@ public class FilmTest {
     public void anInterruptEndsAPassAndLeavesTheRest() {
         Film film = new Film(plain(Sets.chowder()), 120, 80, false);
         Thread.currentThread().interrupt();
-        assertThatThrownBy(() -> film.wholePass(Effort.USUAL, null, 0)).isInstanceOf(CancellationException.class);
+        assertThatThrownBy(() -> film.wholePass(SampleBudget.USUAL, null, 0)).isInstanceOf(CancellationException.class);
         assertThat(Thread.interrupted()).isTrue();
-        film.wholePass(Effort.USUAL, null, 0);
+        film.wholePass(SampleBudget.USUAL, null, 0);
         assertThat(film.samples()).isEqualTo(1);
     }
 }

@@ -39,7 +39,7 @@ import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
-import zephyrdune.trace.Effort;
+import zephyrdune.trace.SampleBudget;
 
 /** The picture's value where the meter is, against what was aimed at: all light counts, whatever its way, at the dial's mark. */
 public class MeteringTest {
@@ -244,7 +244,7 @@ public class MeteringTest {
         Film film = new Film(near, width, height, false);
         Mix mix = Mix.of(near, Set.of());
         for (int pass = 0; pass < 32; pass++) {
-            film.wholePass(new Effort(16, 16, 24), mix, 0);
+            film.wholePass(new SampleBudget(16, 16, 24), mix, 0);
         }
         Picture picture = film.picture(mix);
         Vector3D at = Perspective.of(near).project(place);

@@ -116,7 +116,7 @@ public class NotesTest {
 
     @Test
     public void nothingIsDoubtedOfAnOrdinarySet() {
-        assertThat(Doubt.about(chowder())).isEmpty();
+        assertThat(Plausibility.about(chowder())).isEmpty();
     }
 
     @Test
@@ -125,12 +125,12 @@ public class NotesTest {
         TableSet feet = chowder()
                 .withBackdrop(new Backdrop(9, 5, 5, Surface.GREY_PAPER))
                 .withLight(light.withFace(new Rectangle(2, 2)).withDistance(4));
-        assertThat(Doubt.about(feet)).extracting(Doubt::field).containsExactly("light.distance");
-        assertThat(Doubt.about(feet).get(0).words()).contains("2.0 ft are 0.61 m", "4.0 ft are 1.22 m");
+        assertThat(Plausibility.about(feet)).extracting(Plausibility::field).containsExactly("light.distance");
+        assertThat(Plausibility.about(feet).get(0).words()).contains("2.0 ft are 0.61 m", "4.0 ft are 1.22 m");
         TableSet wide = chowder().withCamera(new Camera(CameraAngle.FORTY_FIVE, 0.05, 0.036, 0.024, 2));
-        assertThat(Doubt.about(wide)).extracting(Doubt::field).containsExactly("camera.framedWidth");
+        assertThat(Plausibility.about(wide)).extracting(Plausibility::field).containsExactly("camera.framedWidth");
         TableSet sunny = chowder().withAmbient(new Ambient(80_000, 5500, 5));
-        assertThat(Doubt.about(sunny)).extracting(Doubt::field).containsExactly("ambient.illuminance");
+        assertThat(Plausibility.about(sunny)).extracting(Plausibility::field).containsExactly("ambient.illuminance");
         TableSet strong = chowder()
                 .withLight(new Light(
                         new BatteryFlash(new GuideNumber(118, 0.035), 0.035, 5500, new Fractions(7, DialStep.THIRD)),
@@ -146,8 +146,10 @@ public class NotesTest {
                         light.distance(),
                         light.aim(),
                         new NoDoors()));
-        assertThat(Doubt.about(strong)).extracting(Doubt::field).containsExactly("light.source.output.guideNumber");
-        assertThat(Doubt.about(strong).get(0).words()).contains("Then it is 36 m");
+        assertThat(Plausibility.about(strong))
+                .extracting(Plausibility::field)
+                .containsExactly("light.source.output.guideNumber");
+        assertThat(Plausibility.about(strong).get(0).words()).contains("Then it is 36 m");
     }
 
     @Test
@@ -156,19 +158,23 @@ public class NotesTest {
         for (double shift : new double[] {-0.9, 0.9}) {
             TableSet aside = chowder()
                     .withCamera(new Camera(camera.elevation(), 0.085, 0.036, 0.024, 0.4, shift, 0, camera.textSpace()));
-            assertThat(Doubt.about(aside)).extracting(Doubt::field).containsExactly("camera.shiftRight");
+            assertThat(Plausibility.about(aside))
+                    .extracting(Plausibility::field)
+                    .containsExactly("camera.shiftRight");
             TableSet above = chowder()
                     .withCamera(
                             new Camera(camera.elevation(), 0.085, 0.036, 0.024, 0.4, 0, shift / 2, camera.textSpace()));
-            assertThat(Doubt.about(above)).extracting(Doubt::field).containsExactly("camera.shiftUp");
+            assertThat(Plausibility.about(above))
+                    .extracting(Plausibility::field)
+                    .containsExactly("camera.shiftUp");
         }
     }
 
     @Test
     public void aRoomBrighterThanTheKeyIsDoubted() {
         TableSet bright = chowder().withAmbient(new Ambient(18_000, 5500, 5));
-        assertThat(Doubt.about(bright)).extracting(Doubt::field).containsExactly("ambient.illuminance");
-        assertThat(Doubt.about(bright).get(0).words()).contains("brighter than the key");
+        assertThat(Plausibility.about(bright)).extracting(Plausibility::field).containsExactly("ambient.illuminance");
+        assertThat(Plausibility.about(bright).get(0).words()).contains("brighter than the key");
     }
 
     @Test
@@ -189,8 +195,8 @@ public class NotesTest {
                         light.distance(),
                         light.aim(),
                         new NoDoors()));
-        assertThat(Doubt.about(beyond)).extracting(Doubt::field).contains("light.power");
-        assertThat(Doubt.about(beyond).get(0).words()).contains("1/128");
+        assertThat(Plausibility.about(beyond)).extracting(Plausibility::field).contains("light.power");
+        assertThat(Plausibility.about(beyond).get(0).words()).contains("1/128");
     }
 
     /** The zoom head at 35 mm is as wide as 1.03 of its distance and as high as 0.69 of it. */
@@ -199,17 +205,17 @@ public class NotesTest {
         Light light = chowder().light();
         TableSet roomy = chowder().withBackdrop(new Backdrop(9, 5, 5, Surface.GREY_PAPER));
         TableSet patch = roomy.withLight(light.withFilling(new FromBehind(0.2)));
-        assertThat(Doubt.about(patch)).extracting(Doubt::field).containsExactly("light.filling.gap");
+        assertThat(Plausibility.about(patch)).extracting(Plausibility::field).containsExactly("light.filling.gap");
         Matcher gap = Pattern.compile("back to (\\d+) cm")
-                .matcher(Lengths.plain(Doubt.about(patch).get(0).words()));
+                .matcher(Lengths.plain(Plausibility.about(patch).get(0).words()));
         assertThat(gap.find()).isTrue();
         TableSet back = roomy.withLight(light.withFilling(new FromBehind(Integer.parseInt(gap.group(1)) / 100.0)));
         assertThat(Readings.of(back, ReadingKind.FACE_IN_USE).value().orElseThrow())
                 .isCloseTo(0.8, within(0.02));
-        assertThat(Doubt.about(back)).isEmpty();
+        assertThat(Plausibility.about(back)).isEmpty();
         TableSet missed = roomy.withLight(light.withFilling(new FromBehind(2)));
-        assertThat(Doubt.about(missed).get(0).words()).contains("past the panel's edge");
+        assertThat(Plausibility.about(missed).get(0).words()).contains("past the panel's edge");
         // 0.36 m2 / (2 m)2, less 3 % for the slant, of the pyramid's 0.594 sr
-        assertThat(Doubt.about(missed).get(0).words()).startsWith("2.8 stops");
+        assertThat(Plausibility.about(missed).get(0).words()).startsWith("2.8 stops");
     }
 }

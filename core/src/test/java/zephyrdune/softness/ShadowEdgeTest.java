@@ -10,10 +10,10 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.distribution.CosinePower;
 import zephyrdune.distribution.Tube;
-import zephyrdune.emitter.Bell;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.emitter.Evenness;
 import zephyrdune.emitter.Faces;
+import zephyrdune.emitter.Gaussian;
 import zephyrdune.emitter.Outline;
 
 /** Soft edges against similar triangles and against the areas of the parts of a face. */
@@ -31,7 +31,7 @@ public class ShadowEdgeTest {
                 Vector3D.of(x, 0, 0),
                 Vector3D.of(0, y, 0),
                 1,
-                new Bell(hotSpot),
+                new Gaussian(hotSpot),
                 CosinePower.LAMBERTIAN);
         return new ShadowEdge(face, Vector3D.of(0, 0, b), Y, Vector3D.ZERO, X, UP);
     }

@@ -49,7 +49,7 @@ public class FaceMapTest {
     @Test(dataProvider = "faces")
     public void lightOnTheTableIsTheIntegral(Face face, Filling filling) {
         TableSet set = under(face, filling, Surface.GREY_PAPER);
-        Tracer tracer = new Tracer(Stage.of(set), Effort.direct(16));
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(16));
         Illuminance exact = Illuminance.of(EmittingFace.of(set.light()).withLuminance(1), Illuminance.FINE);
         for (double x : new double[] {0.05, 0.3}) {
             double found = 0;
@@ -69,7 +69,7 @@ public class FaceMapTest {
     @Test
     public void aSmallBrightPatchIsNotMissed() {
         TableSet set = under(new Rectangle(0.6, 0.6), new FromBehind(0.15), Surface.GREY_PAPER);
-        Tracer tracer = new Tracer(Stage.of(set), Effort.direct(8));
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(8));
         double expected = Illuminance.of(EmittingFace.of(set.light()).withLuminance(1), Illuminance.FINE)
                 .at(Vector3D.of(0.1, 0.1, 0), Vector3D.Unit.PLUS_Z);
         double squares = 0;
@@ -105,7 +105,7 @@ public class FaceMapTest {
                     * steel.mirror(way.getZ(), eye.getZ(), half.getZ())
                     * Fresnel.metal(steel.green(), half.dot(eye));
         }
-        Tracer tracer = new Tracer(Stage.of(set), new Effort(8, 0, 1));
+        Tracer tracer = new Tracer(Scene.of(set), new SampleBudget(8, 0, 1));
         double found = Glances.key(tracer, point, eye, 1 << 14);
         assertThat(found).isCloseTo(expected, within(0.01 * expected));
     }

@@ -27,13 +27,13 @@ import zephyrdune.table.WalledRoom;
 /** Table edges, floor, windows and patches of light on walls, as rays meet them. */
 public class RoomTest {
 
-    private static final Effort ALL = new Effort(4, 1, 8);
+    private static final SampleBudget ALL = new SampleBudget(4, 1, 8);
 
     private static TableSet bare() {
         return chowder().withDish(Sets.sliver()).withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.BLACK_PAPER));
     }
 
-    private static int met(Stage stage, double x, double y, double z, double dx, double dy, double dz, Hit hit) {
+    private static int met(Scene stage, double x, double y, double z, double dx, double dy, double dz, Hit hit) {
         double length = Math.sqrt(dx * dx + dy * dy + dz * dz);
         Ray ray = new Ray();
         ray.set(x, y, z, dx / length, dy / length, dz / length);
@@ -45,16 +45,16 @@ public class RoomTest {
         TableSet set = bare().withTableTop(new TableTop(Surface.PALE_WOOD, 0.5, 0.7, 0.6, 0.4))
                 .withRoom(new WalledRoom(
                         2, 2, 2, 2, 2, 0.75, Surface.WHITE_PAPER, Surface.WHITE_PAPER, Surface.DARK_WOOD));
-        Stage stage = Stage.of(set);
+        Scene stage = Scene.of(set);
         Hit hit = new Hit();
-        assertThat(met(stage, 0.69, 0, 1, 0, 0, -1, hit)).isEqualTo(Stage.TABLE);
-        assertThat(met(stage, 0.71, 0, 1, 0, 0, -1, hit)).isEqualTo(Stage.WALL);
+        assertThat(met(stage, 0.69, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.TABLE);
+        assertThat(met(stage, 0.71, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
         assertThat(hit.distance).isCloseTo(1.75, within(1e-9));
         assertThat(hit.material.red()).isEqualTo(Surface.DARK_WOOD.red());
-        assertThat(met(stage, 0, -0.41, 1, 0, 0, -1, hit)).isEqualTo(Stage.WALL);
+        assertThat(met(stage, 0, -0.41, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
         // open to all sides: past the edge there is nothing
         assertThat(met(
-                        Stage.of(bare().withTableTop(new TableTop(Surface.PALE_WOOD, 1, 1, 1, 1))),
+                        Scene.of(bare().withTableTop(new TableTop(Surface.PALE_WOOD, 1, 1, 1, 1))),
                         1.1,
                         0,
                         1,
@@ -66,7 +66,7 @@ public class RoomTest {
     }
 
     private static double[] incident(TableSet set, double x, double y, double z, int looks) {
-        Tracer tracer = new Tracer(Stage.of(set), ALL);
+        Tracer tracer = new Tracer(Scene.of(set), ALL);
         double[] mean = new double[tracer.out.length / 3];
         for (int look = 0; look < looks; look++) {
             tracer.incident(x, y, z, 0, 0, 1, 17, look);
@@ -104,7 +104,7 @@ public class RoomTest {
         double[] found = incident(set, 0, 0, 0.2, 4096);
         assertThat(found[Layers.KEY]).isCloseTo(exact, within(0.01 * exact));
         // seen in a mirror's way: a ray straight up meets the ceiling, and light on it
-        Tracer tracer = new Tracer(Stage.of(set), ALL);
+        Tracer tracer = new Tracer(Scene.of(set), ALL);
         Ray up = new Ray();
         up.set(set.pose().centre().getX(), set.pose().centre().getY(), 1, 0, 0, 1);
         double seen = 0;
@@ -150,7 +150,7 @@ public class RoomTest {
         double area = 2 * 9 + 4 * 3 * 2;
         double sum = 0;
         int places = 0;
-        Tracer tracer = new Tracer(Stage.of(set), new Effort(4, 1, 40));
+        Tracer tracer = new Tracer(Scene.of(set), new SampleBudget(4, 1, 40));
         for (int i = 0; i < 600; i++) {
             // on all walls alike
             double u = (i * 0.754877666) % 1;

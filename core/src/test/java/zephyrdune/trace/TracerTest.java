@@ -26,7 +26,7 @@ import zephyrdune.table.TableSet;
 /** Light followed along rays, against what closed forms and geometry say of it. */
 public class TracerTest {
 
-    private static final Effort WHOLE = new Effort(4, 1, 46);
+    private static final SampleBudget WHOLE = new SampleBudget(4, 1, 46);
 
     private static TableSet bare(Surface table) {
         return Sets.chowder()
@@ -59,7 +59,7 @@ public class TracerTest {
                 .withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.WHITE_PAPER))
                 .withCamera(Sets.chowder().camera());
         TableSet set = Sets.inRoom(open, 1.5, 2, Surface.WHITE_PAPER);
-        Tracer tracer = new Tracer(Stage.of(set), WHOLE);
+        Tracer tracer = new Tracer(Scene.of(set), WHOLE);
         EmittingFace face = EmittingFace.of(set.light()).withLuminance(1);
         double flux = face.flux();
         Random random = new Random(1);
@@ -125,7 +125,7 @@ public class TracerTest {
                 .withDish(new Block(0.6, 2 * edge, high, Surface.GREY_PAPER))
                 .withLight(light);
         EmittingFace face = EmittingFace.of(light).withLuminance(1);
-        Tracer tracer = new Tracer(Stage.of(set), Effort.direct(64));
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(64));
         Vector3D up = Vector3D.Unit.PLUS_Z;
         double worst = 0;
         int within = 0;
@@ -160,7 +160,7 @@ public class TracerTest {
     public void mirrorShowsTheFace() {
         Card mirror = new Card(Surface.MIRROR, 0.4, 0.4, Math.PI, 0.5, 0, 0, 0);
         TableSet set = bare(Surface.BLACK_PAPER).withCards(List.of(mirror)).withLight(box(0.3, 0.3, 12, 35, 1));
-        Tracer tracer = new Tracer(Stage.of(set), Effort.USUAL);
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.USUAL);
         EmittingFace face = EmittingFace.of(set.light());
         // from the image of the face behind the mirror (its plane is y = -0.5) towards a point between
         Vector3D image = Vector3D.of(
@@ -188,7 +188,7 @@ public class TracerTest {
                 .withBackdrop(new Backdrop(9, 0.1, 0.1, Surface.BLACK_PAPER))
                 .withCards(List.of(card))
                 .withLight(box(0.005, 0.005, 12, 90, from));
-        Tracer tracer = new Tracer(Stage.of(set), Effort.direct(16));
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(16));
         double height = card.centre().getZ();
         Piece hole = card.panels().get(0).pieces().get(0);
         assertThat(card.panels().get(0).pieces().size()).isEqualTo(1);
@@ -216,7 +216,7 @@ public class TracerTest {
     public void noSurfaceSendsBackMoreThanItGets() {
         for (Surface surface : Surface.values()) {
             TableSet set = bare(surface).withBackdrop(new Backdrop(10, 0.1, 0.1, Surface.BLACK_PAPER));
-            Tracer tracer = new Tracer(Stage.of(set), new Effort(1, 1, 8));
+            Tracer tracer = new Tracer(Scene.of(set), new SampleBudget(1, 1, 8));
             Ray ray = new Ray();
             for (double degrees : new double[] {8, 30, 80}) {
                 double down = Math.toRadians(degrees);

@@ -7,7 +7,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.measure.Lengths;
-import zephyrdune.readings.Doubt;
+import zephyrdune.readings.Plausibility;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.Readings;
 import zephyrdune.table.TableSet;
@@ -38,7 +38,7 @@ public final class ReadingsFile {
             put(readings.addObject(), reading);
         }
         ArrayNode doubts = file.putArray("doubts");
-        for (Doubt doubt : Doubt.about(set)) {
+        for (Plausibility doubt : Plausibility.about(set)) {
             doubts.addObject().put("field", field(doubt.field())).put("words", Lengths.plain(doubt.words()));
         }
         return JSON.writeValueAsString(file) + "\n";

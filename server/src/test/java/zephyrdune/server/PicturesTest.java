@@ -22,7 +22,7 @@ import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.trace.Stage;
+import zephyrdune.trace.Scene;
 
 /** Pictures over a view's connection, and what is measured on them. */
 public class PicturesTest extends RunningServer {
@@ -264,7 +264,7 @@ public class PicturesTest extends RunningServer {
             viewer.wish(3, bare());
             assertThat(viewer.next().news.get("turn").asLong()).isEqualTo(3);
             viewer.say("{\"look\": {\"across\": 0.5, \"down\": 0.5}}");
-            assertThat(viewer.word().get("loupe").get("owner").asInt()).isEqualTo(Stage.HERO);
+            assertThat(viewer.word().get("loupe").get("owner").asInt()).isEqualTo(Scene.HERO);
         }
     }
 

@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.measure.Cancellation;
 import zephyrdune.server.work.Busy;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.server.work.TooHeavy;
 
 /** Work is bounded, ends when nobody waits for it, and keeps nothing else from being answered. */
@@ -30,7 +30,7 @@ public class WorkTest extends RunningServer {
     private static final int PATIENCE_SECONDS = 60;
 
     @Autowired
-    private Computing computing;
+    private ComputeLimiter computing;
 
     /** A set that would take minutes: a dozen cards of many openings each before a light that is not even. */
     static ObjectNode heavy() {

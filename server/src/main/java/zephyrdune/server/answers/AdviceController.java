@@ -17,7 +17,7 @@ import zephyrdune.move.Change;
 import zephyrdune.move.PowerHelp;
 import zephyrdune.move.SameSoftness;
 import zephyrdune.readings.ReadingKind;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.table.TableSet;
 
 /** What to do next about power, room light and softness. */
@@ -25,9 +25,9 @@ import zephyrdune.table.TableSet;
 @Tag(name = "advice", description = "Power at the dial's end, room light, the same softness elsewhere")
 class AdviceController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    AdviceController(Computing computing) {
+    AdviceController(ComputeLimiter computing) {
         this.computing = computing;
     }
 

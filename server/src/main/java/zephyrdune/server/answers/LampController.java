@@ -17,16 +17,16 @@ import zephyrdune.formats.BadFile;
 import zephyrdune.formats.Lm63Reader;
 import zephyrdune.formats.Lm63Writer;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.table.TableSet;
 
 @RestController
 @Tag(name = "answers")
 class LampController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    LampController(Computing computing) {
+    LampController(ComputeLimiter computing) {
         this.computing = computing;
     }
 

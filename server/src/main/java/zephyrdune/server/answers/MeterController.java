@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.picture.MeterInFrame;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.table.TableSet;
 
 /** Where the meter reads. */
@@ -19,9 +19,9 @@ import zephyrdune.table.TableSet;
 @Tag(name = "pictures")
 class MeterController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    MeterController(Computing computing) {
+    MeterController(ComputeLimiter computing) {
         this.computing = computing;
     }
 

@@ -12,16 +12,16 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Move;
 import zephyrdune.readings.ReadingKind;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.table.TableSet;
 
 @RestController
 @Tag(name = "answers")
 class MoveController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    MoveController(Computing computing) {
+    MoveController(ComputeLimiter computing) {
         this.computing = computing;
     }
 

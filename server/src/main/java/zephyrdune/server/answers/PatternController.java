@@ -21,7 +21,7 @@ import zephyrdune.formats.PatternFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.formats.TemplatePdf;
 import zephyrdune.formats.TemplateSvg;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.table.Card;
 import zephyrdune.table.TableSet;
 
@@ -30,9 +30,9 @@ import zephyrdune.table.TableSet;
 @Tag(name = "shaping")
 class PatternController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    PatternController(Computing computing) {
+    PatternController(ComputeLimiter computing) {
         this.computing = computing;
     }
 

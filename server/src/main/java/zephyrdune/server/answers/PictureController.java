@@ -20,26 +20,26 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.LayersFile;
 import zephyrdune.formats.PngFile;
 import zephyrdune.formats.RadianceFile;
+import zephyrdune.picture.Denoiser;
 import zephyrdune.picture.Difference;
 import zephyrdune.picture.EdgeProfile;
 import zephyrdune.picture.Film;
 import zephyrdune.picture.Mix;
 import zephyrdune.picture.PictureStops;
 import zephyrdune.picture.Progress;
-import zephyrdune.picture.Smooth;
 import zephyrdune.picture.Switched;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.table.TableSet;
-import zephyrdune.trace.Effort;
+import zephyrdune.trace.SampleBudget;
 
 /** What can be measured on a picture, and pictures as files. */
 @RestController
 @Tag(name = "pictures")
 class PictureController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    PictureController(Computing computing) {
+    PictureController(ComputeLimiter computing) {
         this.computing = computing;
     }
 
@@ -171,11 +171,11 @@ class PictureController {
         Mix mix = Mix.of(set, switched.off());
         int passes = kind == FileKind.SMALL_PNG ? SMALL_PASSES : FILE_PASSES;
         for (int pass = 0; pass < passes; pass++) {
-            film.wholePass(Effort.USUAL, mix, Progress.DONE);
+            film.wholePass(SampleBudget.USUAL, mix, Progress.DONE);
         }
         return switch (kind) {
             case PNG -> PngFile.write(film.picture(mix));
-            case SMALL_PNG -> PngFile.write(Smooth.of(film, mix));
+            case SMALL_PNG -> PngFile.write(Denoiser.of(film, mix));
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());

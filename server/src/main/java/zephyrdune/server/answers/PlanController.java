@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.picture.LightInFrame;
 import zephyrdune.plan.Plan;
 import zephyrdune.plan.StopMap;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.softness.TableShadow;
 import zephyrdune.table.Rim;
 import zephyrdune.table.TableSet;
@@ -22,9 +22,9 @@ import zephyrdune.table.TableSet;
 @Tag(name = "answers")
 class PlanController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    PlanController(Computing computing) {
+    PlanController(ComputeLimiter computing) {
         this.computing = computing;
     }
 

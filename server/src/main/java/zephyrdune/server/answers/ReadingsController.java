@@ -19,11 +19,11 @@ import zephyrdune.formats.ReadingsFile;
 import zephyrdune.measure.Unit;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Target;
-import zephyrdune.readings.Doubt;
+import zephyrdune.readings.Plausibility;
 import zephyrdune.readings.Reading;
 import zephyrdune.readings.ReadingKind;
 import zephyrdune.readings.Readings;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Origin;
 import zephyrdune.table.TableSet;
@@ -32,9 +32,9 @@ import zephyrdune.table.TableSet;
 @Tag(name = "answers", description = "What the light model says of a set")
 class ReadingsController {
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    ReadingsController(Computing computing) {
+    ReadingsController(ComputeLimiter computing) {
         this.computing = computing;
     }
 
@@ -71,7 +71,7 @@ class ReadingsController {
     /** Something in the set that can be, but hardly is; the field as the set file names it. */
     record DoubtAnswer(String field, String words) {
 
-        static DoubtAnswer of(Doubt doubt) {
+        static DoubtAnswer of(Plausibility doubt) {
             return new DoubtAnswer(ReadingsFile.field(doubt.field()), doubt.words());
         }
     }
@@ -156,7 +156,7 @@ class ReadingsController {
                 set,
                 () -> new ReadingsAnswer(
                         Readings.of(set).stream().map(ReadingAnswer::of).toList(),
-                        Doubt.about(set).stream().map(DoubtAnswer::of).toList(),
+                        Plausibility.about(set).stream().map(DoubtAnswer::of).toList(),
                         Chain.of(set).stream().map(LinkAnswer::of).toList()));
     }
 

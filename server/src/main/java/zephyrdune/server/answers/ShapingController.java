@@ -19,7 +19,7 @@ import zephyrdune.move.CardPlace;
 import zephyrdune.move.Lever;
 import zephyrdune.move.Sharper;
 import zephyrdune.move.SlitPlacing;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.steps.Step;
 import zephyrdune.table.BroadBase;
 import zephyrdune.table.Card;
@@ -34,9 +34,9 @@ class ShapingController {
 
     private static final String DARK = "" + SlitPlacing.DARK;
 
-    private final Computing computing;
+    private final ComputeLimiter computing;
 
-    ShapingController(Computing computing) {
+    ShapingController(ComputeLimiter computing) {
         this.computing = computing;
     }
 

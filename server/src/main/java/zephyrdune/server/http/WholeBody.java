@@ -22,7 +22,7 @@ import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import zephyrdune.formats.KitFormat;
 import zephyrdune.server.problems.ProblemWriter;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 
 /**
  * Takes in a request's body whole before anything looks at it. However slowly it comes, no thread waits for it; one that is too long, too
@@ -46,7 +46,7 @@ class WholeBody implements Filter {
         HttpServletRequest asked = (HttpServletRequest) request;
         HttpServletResponse answer = (HttpServletResponse) response;
         if (request.getAttribute(BODY) instanceof byte[] body) {
-            asked.setAttribute(Computing.BEGUN, Computing.cpu());
+            asked.setAttribute(ComputeLimiter.BEGUN, ComputeLimiter.cpu());
             chain.doFilter(new RequestWithBody(asked, body), response);
         } else if (request.getContentLengthLong() == 0
                 || request.getContentLengthLong() < 0 && asked.getHeader(HttpHeaders.TRANSFER_ENCODING) == null) {

@@ -9,7 +9,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 
 /**
  * Works on everybody's pictures, one piece at a time. First looks at new wishes come first; among equals, whoever waited
@@ -36,25 +36,25 @@ class Painter implements SmartLifecycle {
     private final ForkJoinPool rest = new ForkJoinPool(Math.max(1, CORES - 1));
 
     private final long budget = (long) (MEMORY * Runtime.getRuntime().maxMemory());
-    private final Computing computing;
-    private final List<Easel> easels = new ArrayList<>();
+    private final ComputeLimiter computing;
+    private final List<RenderJob> easels = new ArrayList<>();
     private Thread thread;
     private volatile boolean running;
     private long turns;
 
-    Painter(Computing computing) {
+    Painter(ComputeLimiter computing) {
         this.computing = computing;
     }
 
     /** Takes a view in. */
-    void add(Easel easel) {
+    void add(RenderJob easel) {
         synchronized (easels) {
             easels.add(easel);
         }
         wake();
     }
 
-    void remove(Easel easel) {
+    void remove(RenderJob easel) {
         easel.close();
         synchronized (easels) {
             easels.remove(easel);
@@ -91,7 +91,7 @@ class Painter implements SmartLifecycle {
         while (running) {
             try {
                 pointed().forEach(easel -> guarded(easel, easel::point));
-                Optional<Easel> next = next();
+                Optional<RenderJob> next = next();
                 if (next.isPresent()) {
                     work(next.get());
                 } else {
@@ -104,7 +104,7 @@ class Painter implements SmartLifecycle {
     }
 
     /** Whatever goes wrong with one picture is told to its view, and is nobody else's trouble. */
-    private static void guarded(Easel easel, Runnable work) {
+    private static void guarded(RenderJob easel, Runnable work) {
         try {
             work.run();
         } catch (RuntimeException | Error e) {
@@ -117,7 +117,7 @@ class Painter implements SmartLifecycle {
         }
     }
 
-    private void work(Easel easel) {
+    private void work(RenderJob easel) {
         easel.lastTurn = ++turns;
         boolean leaving = crowded() || easel.refining() && computing.busy();
         ForkJoinPool pool = leaving ? rest : all;
@@ -127,19 +127,19 @@ class Painter implements SmartLifecycle {
                         .join());
     }
 
-    private boolean givesWay(Easel easel, boolean leaving) {
+    private boolean givesWay(RenderJob easel, boolean leaving) {
         return anyLooks() || !easel.urgent() && (anyUrgent() || !leaving && easel.refining() && computing.busy());
     }
 
     /** Memory for a view's next film, after those who looked longest ago have given back what is needed. */
-    private long room(Easel asking) {
+    private long room(RenderJob asking) {
         synchronized (easels) {
-            long held = easels.stream().mapToLong(Easel::bytes).sum();
-            List<Easel> idle = easels.stream()
+            long held = easels.stream().mapToLong(RenderJob::bytes).sum();
+            List<RenderJob> idle = easels.stream()
                     .filter(easel -> easel != asking && easel.idle() && easel.bytes() > 0)
                     .sorted(Comparator.comparing(easel -> easel.lastTurn))
                     .toList();
-            for (Easel easel : idle) {
+            for (RenderJob easel : idle) {
                 if (held <= budget / 2) {
                     break;
                 }
@@ -153,33 +153,33 @@ class Painter implements SmartLifecycle {
     /** Whether so many wait for a first look that all cores together would keep readings waiting. */
     private boolean crowded() {
         synchronized (easels) {
-            return easels.stream().filter(Easel::urgent).count() > MOST_URGENT;
+            return easels.stream().filter(RenderJob::urgent).count() > MOST_URGENT;
         }
     }
 
     private boolean anyUrgent() {
         synchronized (easels) {
-            return easels.stream().anyMatch(Easel::urgent);
+            return easels.stream().anyMatch(RenderJob::urgent);
         }
     }
 
     private boolean anyLooks() {
         synchronized (easels) {
-            return easels.stream().anyMatch(Easel::looks);
+            return easels.stream().anyMatch(RenderJob::looks);
         }
     }
 
-    private List<Easel> pointed() {
+    private List<RenderJob> pointed() {
         synchronized (easels) {
-            return easels.stream().filter(Easel::looks).toList();
+            return easels.stream().filter(RenderJob::looks).toList();
         }
     }
 
-    private Optional<Easel> next() {
+    private Optional<RenderJob> next() {
         synchronized (easels) {
             return easels.stream()
                     .filter(easel -> !easel.idle())
-                    .min(Comparator.<Easel, Boolean>comparing(easel -> !easel.urgent())
+                    .min(Comparator.<RenderJob, Boolean>comparing(easel -> !easel.urgent())
                             .thenComparing(easel -> easel.lastTurn));
         }
     }

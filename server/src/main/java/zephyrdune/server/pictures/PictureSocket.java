@@ -21,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.BadFile;
 import zephyrdune.measure.Refused;
 import zephyrdune.server.work.Busy;
-import zephyrdune.server.work.Computing;
+import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.server.work.Left;
 import zephyrdune.server.work.TooHeavy;
 
@@ -39,8 +39,8 @@ class PictureSocket extends TextWebSocketHandler {
     private static final int MOST_VIEWS = 400;
 
     private final Painter painter;
-    private final Computing computing;
-    private final WishReader reader;
+    private final ComputeLimiter computing;
+    private final FrameRequestReader reader;
     private final JsonMapper json;
     private final Map<String, View> views = new ConcurrentHashMap<>();
     private final ExecutorService encoders = Executors.newFixedThreadPool(ENCODERS, work -> {
@@ -49,11 +49,11 @@ class PictureSocket extends TextWebSocketHandler {
         return thread;
     });
 
-    PictureSocket(Painter painter, Computing computing, JsonMapper json) {
+    PictureSocket(Painter painter, ComputeLimiter computing, JsonMapper json) {
         this.painter = painter;
         this.computing = computing;
         this.json = json;
-        reader = new WishReader(json);
+        reader = new FrameRequestReader(json);
     }
 
     @Override

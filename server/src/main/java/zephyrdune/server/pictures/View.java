@@ -21,7 +21,7 @@ import zephyrdune.picture.Loupe;
  * A view's end of its connection. One message is on its way at a time; of each kind that waits only the newest is kept. However slowly a
  * view reads, no thread waits for it.
  */
-final class View implements Easel.Gallery {
+final class View implements RenderJob.Gallery {
 
     private static final Logger LOG = LoggerFactory.getLogger(View.class);
 
@@ -32,12 +32,12 @@ final class View implements Easel.Gallery {
     private final RemoteEndpoint.Async remote;
     private final JsonMapper json;
     private final Executor encoders;
-    private final Easel easel = new Easel(this);
+    private final RenderJob easel = new RenderJob(this);
     private final AtomicReference<Frame> frame = new AtomicReference<>();
     private final AtomicReference<Loupe> loupe = new AtomicReference<>();
     private final AtomicReference<Object> word = new AtomicReference<>();
     private final AtomicBoolean sending = new AtomicBoolean();
-    private final AtomicReference<Wish> wanted = new AtomicReference<>();
+    private final AtomicReference<FrameRequest> wanted = new AtomicReference<>();
     private final AtomicBoolean preparing = new AtomicBoolean();
 
     // what has come of the message that is coming in
@@ -53,16 +53,16 @@ final class View implements Easel.Gallery {
     }
 
     /** Takes the newest wish; one that still waits is forgotten. */
-    void wish(Wish wish) {
+    void wish(FrameRequest wish) {
         wanted.set(wish);
     }
 
     /** The wish to prepare next; nothing while one is being prepared, or when there is none. */
-    Optional<Wish> nextWish() {
+    Optional<FrameRequest> nextWish() {
         if (wanted.get() == null || !preparing.compareAndSet(false, true)) {
             return Optional.empty();
         }
-        Optional<Wish> next = Optional.ofNullable(wanted.getAndSet(null));
+        Optional<FrameRequest> next = Optional.ofNullable(wanted.getAndSet(null));
         if (next.isEmpty()) {
             preparing.set(false);
         }
@@ -78,7 +78,7 @@ final class View implements Easel.Gallery {
         return !session.isOpen();
     }
 
-    Easel easel() {
+    RenderJob easel() {
         return easel;
     }
 
