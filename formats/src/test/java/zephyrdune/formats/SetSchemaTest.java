@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -32,6 +35,30 @@ public class SetSchemaTest {
             Files.writeString(kits, document);
         }
         assertThat(kits).hasContent(document);
+    }
+
+    /** The angles of versions 1 and 2, which became degrees. */
+    private static final List<String> GONE = List.of("overhead", "forty-five", "straight-on");
+
+    /** What a kind or a choice was once called in a file it is called for good, whatever becomes of the class behind it. */
+    @Test
+    public void everyWordOfOlderVersionsIsUnderstood() throws IOException {
+        Set<String> now = words(SetSchema.document());
+        assertThat(now).hasSizeGreaterThan(140);
+        for (int version = 1; version < SetFormat.VERSION; version++) {
+            Set<String> then = words(JsonMapper.shared()
+                    .readTree(Files.readString(
+                            PUBLISHED.resolveSibling("zephyrdune-set-%d.schema.json".formatted(version)))));
+            then.removeAll(GONE);
+            assertThat(now).as("version %d", version).containsAll(then);
+        }
+    }
+
+    private static Set<String> words(JsonNode schema) {
+        Set<String> words = new TreeSet<>();
+        schema.findValues("const").stream().filter(JsonNode::isString).forEach(word -> words.add(word.asString()));
+        schema.findValues("enum").forEach(choices -> choices.forEach(word -> words.add(word.asString())));
+        return words;
     }
 
     /** Every limit in the schema is the reader's: its ends pass, and what lies beyond is refused by that field's name. */
