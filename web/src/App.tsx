@@ -62,12 +62,12 @@ function WorkingView({ reach }: { reach: number }) {
       </div>
       <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">
         <div className="max-lg:h-80">
-          <Boundary name="The floor">
+          <Boundary name="The view from above">
             <Floor reach={reach} />
           </Boundary>
         </div>
         <div className="max-lg:h-44">
-          <Boundary name="The rise">
+          <Boundary name="The view from the side">
             <Rise reach={reach} />
           </Boundary>
         </div>

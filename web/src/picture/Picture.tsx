@@ -188,18 +188,23 @@ function FrameMover() {
   );
 }
 
-const STAGES: Record<FrameNews["stage"], string> = {
-  COARSE: "First look, sharpening …",
-  SHARPER: "Sharpening …",
-  FINE: "Getting finer",
-};
+/** How far the picture has come, in words. */
+function progressOf({ stage, done, share, secondsLeft }: FrameNews): string {
+  if (done) return "Clean";
+  if (stage !== "FINE") return "First look, sharpening …";
+  if (secondsLeft < 0) return "Still grainy";
+  const left =
+    secondsLeft < 90
+      ? `${Math.max(1, Math.round(secondsLeft))} s`
+      : `${Math.round(secondsLeft / 60)} min`;
+  return `Still grainy: ${Math.round(share * 100)} %, about ${left} left`;
+}
 
 type StateProps = { news: FrameNews; loupe: Loupe | null; failed: string | null };
 
 /** How far the picture has come, and what is under the pointer. */
 function State({ news, loupe, failed }: StateProps) {
   const problem = useTable((table) => table.problem);
-  const noise = news.noiseStops < 0 ? "" : ` · noise ${news.noiseStops.toFixed(2)} stop`;
   return (
     <div className="pointer-events-none absolute right-3 bottom-2 flex gap-2 text-xs">
       {loupe && (
@@ -212,9 +217,7 @@ function State({ news, loupe, failed }: StateProps) {
         aria-live="polite"
         data-testid="picture-state"
       >
-        {problem
-          ? "Last possible picture"
-          : (failed ?? `${news.done ? "Done" : STAGES[news.stage]}${noise}`)}
+        {problem ? "Last possible picture" : (failed ?? progressOf(news))}
       </p>
     </div>
   );

@@ -26,7 +26,7 @@ export function Floor({ reach }: { reach: number }) {
     [width, height, reach],
   );
   return (
-    <section aria-label="Floor, from above" className="relative h-full min-h-0">
+    <section aria-label="The set from above" className="relative h-full min-h-0">
       <div ref={ref} className="absolute inset-0 overflow-hidden rounded-panel bg-panel">
         {plan && width > 0 && (
           <svg width={width} height={height} className="block" aria-hidden={false}>
@@ -60,7 +60,7 @@ export function Floor({ reach }: { reach: number }) {
         )}
       </div>
       <h2 className="pointer-events-none absolute top-2 left-3 font-semibold text-soft text-xs">
-        Floor
+        From above
       </h2>
       <p className="pointer-events-none absolute bottom-1.5 left-1.5 rounded bg-panel/85 px-1.5 py-0.5 text-[11px] text-soft leading-tight">
         Dotted rings: the light moved there, in stops from now

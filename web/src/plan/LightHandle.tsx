@@ -46,7 +46,7 @@ export function LightHandle({ view, scale }: { view: "floor" | "rise"; scale: Sc
     <g
       role="slider"
       tabIndex={0}
-      aria-label={`Light ${view === "floor" ? "on the floor" : "in the rise"}; arrow keys move it`}
+      aria-label={`Light ${view === "floor" ? "from above" : "from the side"}; arrow keys move it`}
       aria-valuenow={light.clockHours}
       aria-valuemin={0}
       aria-valuemax={12}

@@ -27,7 +27,7 @@ export function Rise({ reach }: { reach: number }) {
     [width, height, reach],
   );
   return (
-    <section aria-label="Rise, from the right" className="relative h-full min-h-0">
+    <section aria-label="The set from the side" className="relative h-full min-h-0">
       <div ref={ref} className="absolute inset-0 overflow-hidden rounded-panel bg-panel">
         {plan && width > 0 && (
           <svg width={width} height={height} className="block">
@@ -109,7 +109,7 @@ export function Rise({ reach }: { reach: number }) {
         )}
       </div>
       <h2 className="pointer-events-none absolute top-2 left-3 font-semibold text-soft text-xs">
-        Rise
+        From the side
       </h2>
       <p className="pointer-events-none absolute bottom-1.5 left-3 text-[11px] text-soft">
         camera side · backdrop side to the right

@@ -142,7 +142,7 @@ export function CardHandles({ view, scale }: { view: View; scale: Scale }) {
               scale={scale}
               at={at}
               look={chosen ? "chosen" : "card"}
-              label={`${name}, ${view === "floor" ? "on the floor" : "in the rise"}; arrow keys move it`}
+              label={`${name}, ${view === "floor" ? "from above" : "from the side"}; arrow keys move it`}
               testId={`card-${view}-${at}`}
             />
           </g>

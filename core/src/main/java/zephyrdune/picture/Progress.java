@@ -147,6 +147,14 @@ public final class Progress {
         return before != null ? Double.POSITIVE_INFINITY : noise;
     }
 
+    /** How much of the work of a fine picture is done, 0 to 1: noise falls as the root of the passes. */
+    public double share() {
+        if (before != null || !Double.isFinite(noise) || noise <= 0) {
+            return done() ? 1 : 0;
+        }
+        return Math.min(1, Math.max(DONE * DONE / (noise * noise), (double) passes / MOST_SAMPLES));
+    }
+
     /** The picture so far: evened out as long as it is not done. */
     public Picture picture(Mix mix) {
         return done() ? film.picture(mix) : Denoiser.of(shown(), mix);

@@ -49,7 +49,7 @@ public class WorkingViewTest extends Browsing {
         double shadowAtSix = middle(page.getByTestId("floor-shadow"))[1];
 
         double[] from = middle(page.getByTestId("handle-floor"));
-        double[] hero = middle(page.getByLabel("Floor, from above"));
+        double[] hero = middle(page.getByLabel("The set from above"));
         double radius = from[1] - hero[1];
         double ten = Math.toRadians(300);
         drag(from, new double[] {hero[0] + radius * Math.sin(ten), hero[1] - radius * Math.cos(ten)});

@@ -11,6 +11,8 @@ import zephyrdune.picture.Progress;
  * @param samples per pixel, on average
  * @param noiseStops that it may still be off by; negative as long as nothing can be said
  * @param done whether it will get no finer
+ * @param share of the work that is done, 0 to 1
+ * @param secondsLeft until then, as it has gone so far; negative as long as nothing can be said
  * @param histogram shares of the pixels in quarters of a stop, from {@code histogramFromStops} on
  * @param clipped share of pixels
  * @param blocked share of pixels
@@ -24,6 +26,8 @@ record FrameNews(
         double samples,
         double noiseStops,
         boolean done,
+        double share,
+        double secondsLeft,
         double[] histogram,
         double histogramFromStops,
         double histogramBinStops,

@@ -27,6 +27,9 @@ final class RenderJob {
     private Progress progress;
     private int trace;
 
+    /** When the tracing began. */
+    private long begun;
+
     /** When it last had its turn, by the painter's count. */
     long lastTurn;
 
@@ -119,6 +122,7 @@ final class RenderJob {
             } else {
                 progress = null;
                 progress = new Progress(wanted.set(), wanted.wish().deep(), room);
+                begun = System.nanoTime();
                 trace++;
             }
         }
@@ -143,12 +147,20 @@ final class RenderJob {
                         progress.shown().samples(),
                         Double.isFinite(noise) ? noise : -1,
                         progress.done(),
+                        progress.share(),
+                        secondsLeft(),
                         histogram.shares(),
                         Histogram.DARKEST,
                         Histogram.BIN,
                         histogram.clipped(),
                         histogram.blocked()),
                 served.wish().warnings() ? Warnings.on(picture) : picture));
+    }
+
+    /** From how long the share took that is done. */
+    private double secondsLeft() {
+        double share = progress.share();
+        return share > 0 ? (System.nanoTime() - begun) / 1e9 * (1 / share - 1) : -1;
     }
 
     /** Says what is under the place that is pointed at. */
