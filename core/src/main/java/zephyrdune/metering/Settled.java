@@ -42,6 +42,10 @@ final class Settled {
         return exposure;
     }
 
+    int rounds() {
+        return count;
+    }
+
     /** Every layer, red, green and blue in turn. */
     double[] light() {
         return light;
