@@ -80,6 +80,16 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
         <p className="py-6 text-soft">No sets are saved. Start a new one, or open a file.</p>
       )}
       <Deleted enabled={open} />
+      <p className="mt-3 text-soft text-xs">
+        Zephyrdune, MIT licence. What it is built from:{" "}
+        <a className="underline" href="/licences-page.txt" target="_blank" rel="noreferrer">
+          the page
+        </a>{" "}
+        and{" "}
+        <a className="underline" href="/licences-server.txt" target="_blank" rel="noreferrer">
+          the server
+        </a>
+      </p>
     </Sheet>
   );
 }

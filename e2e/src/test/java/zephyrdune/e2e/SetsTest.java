@@ -247,4 +247,15 @@ public class SetsTest extends Browsing {
         assertThat(page.getByTestId("notice").getByText("There is no such set")).isVisible();
         assertThat(page.getByText("The table is empty")).isVisible();
     }
+
+    /** What the application is built from, and under which licences, is one click away. */
+    @Test
+    public void licencesAreShown() {
+        click("Sets");
+        for (String[] part : new String[][] {{"the page", "react"}, {"the server", "spring-boot"}}) {
+            String link = page.getByText(part[0], new Page.GetByTextOptions().setExact(true))
+                    .getAttribute("href");
+            assertThat(page.request().get(address() + link.substring(1)).text()).contains(part[1]);
+        }
+    }
 }
