@@ -3,7 +3,9 @@ package zephyrdune.illuminance;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
@@ -85,6 +87,23 @@ public class ContourFormulaTest {
 
     @Test
     public void manySidesMakeADisc() {
+        int sides = 720;
+        // of the disc's area
+        double out = 0.1 * Math.sqrt(2 * Math.PI / sides / Math.sin(2 * Math.PI / sides));
+        for (double above : new double[] {0.03, 0.15, 2}) {
+            List<Vector3D> corners = IntStream.range(0, sides)
+                    .mapToObj(i -> 2 * Math.PI * i / sides)
+                    .map(turn -> Vector3D.of(out * Math.cos(turn), -out * Math.sin(turn), above))
+                    .toList();
+            ContourFormula polygon = ContourFormula.ofPart(overhead(-0.2, 0.2, -0.2, 0.2, above), corners);
+            assertThat(Math.abs(polygon.at(Vector3D.ZERO, UP)) / Math.PI)
+                    .as("Howell B-12 (m), %s m above", above)
+                    .isCloseTo(HowellFactors.coaxialDisc(0.1, above), within(1e-5));
+        }
+    }
+
+    @Test
+    public void fromFarOffTheShapeDoesNotMatter() {
         // a square of the disc's area, from far off, gives the disc's light (Howell B-12)
         double side = Math.sqrt(Math.PI) * 0.1;
         EmittingFace face = overhead(-side / 2, side / 2, -side / 2, side / 2, 20);

@@ -3,6 +3,7 @@ package zephyrdune.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -11,11 +12,21 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** A picture of each main view from the demo data; with -Dscreenshots=true they replace those in docs/screenshots. */
 public class ScreenshotsTest extends Browsing {
+
+    private static final Path KEPT = StartedApplication.ROOT.resolve("docs/screenshots");
+
+    private static final int CELLS = 24;
+
+    /** Of 256 grey levels. */
+    private static final double ALIKE = 2.5;
+
+    private static final double ALIKE_ANYWHERE = 40;
 
     private static final Path FOLDER = Boolean.getBoolean("screenshots")
             ? StartedApplication.ROOT.resolve("docs/screenshots")
@@ -32,8 +43,44 @@ public class ScreenshotsTest extends Browsing {
         page.waitForTimeout(300);
         Path file = FOLDER.resolve(name + ".png");
         page.screenshot(new Page.ScreenshotOptions().setPath(file).setFullPage(page.viewportSize().width < 1000));
-        assertThat(file).isNotEmptyFile();
-        assertThat(file.toFile().length()).isGreaterThan(20_000);
+        looksLike(file, KEPT.resolve(name + ".png"));
+    }
+
+    /** The kept picture shows what the application shows now, but for grain, dates and the like. */
+    private static void looksLike(Path now, Path kept) {
+        double[] one = inCells(now);
+        double[] other = inCells(kept);
+        double sum = 0;
+        double most = 0;
+        for (int i = 0; i < one.length; i++) {
+            sum += Math.abs(one[i] - other[i]) / one.length;
+            most = Math.max(most, Math.abs(one[i] - other[i]));
+        }
+        assertThat(sum).as("%s is out of date: grey levels on average", kept).isLessThan(ALIKE);
+        assertThat(most).as("%s is out of date: grey levels in one place", kept).isLessThan(ALIKE_ANYWHERE);
+    }
+
+    /** Mean grey levels of a picture in cells of a grid, whatever its height. */
+    private static double[] inCells(Path file) {
+        try {
+            BufferedImage image = ImageIO.read(file.toFile());
+            double[] cells = new double[CELLS * CELLS];
+            int[] counts = new int[cells.length];
+            for (int y = 0; y < image.getHeight(); y++) {
+                for (int x = 0; x < image.getWidth(); x++) {
+                    int cell = y * CELLS / image.getHeight() * CELLS + x * CELLS / image.getWidth();
+                    int rgb = image.getRGB(x, y);
+                    cells[cell] += ((rgb >> 16 & 255) + (rgb >> 8 & 255) + (rgb & 255)) / 3.0;
+                    counts[cell]++;
+                }
+            }
+            for (int i = 0; i < cells.length; i++) {
+                cells[i] /= counts[i];
+            }
+            return cells;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Takes the sets that other tests have added off the list. */
