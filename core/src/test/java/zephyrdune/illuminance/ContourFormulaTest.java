@@ -93,10 +93,10 @@ public class ContourFormulaTest {
         for (double above : new double[] {0.03, 0.15, 2}) {
             List<Vector3D> corners = IntStream.range(0, sides)
                     .mapToObj(i -> 2 * Math.PI * i / sides)
-                    .map(turn -> Vector3D.of(out * Math.cos(turn), -out * Math.sin(turn), above))
+                    .map(turn -> Vector3D.of(out * Math.cos(turn), out * Math.sin(turn), above))
                     .toList();
             ContourFormula polygon = ContourFormula.ofPart(overhead(-0.2, 0.2, -0.2, 0.2, above), corners);
-            assertThat(Math.abs(polygon.at(Vector3D.ZERO, UP)) / Math.PI)
+            assertThat(polygon.at(Vector3D.ZERO, UP) / Math.PI)
                     .as("Howell B-12 (m), %s m above", above)
                     .isCloseTo(HowellFactors.coaxialDisc(0.1, above), within(1e-5));
         }
