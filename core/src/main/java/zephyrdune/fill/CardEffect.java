@@ -70,13 +70,11 @@ public record CardEffect(
     }
 
     private static OptionalDouble added(TableSet set, TableSet without, Mix mix, Vector3D place, Vector3D normal) {
-        double stops = Stops.between(light(set, mix, place, normal), light(without, mix, place, normal));
+        Metered one = new Metered(set, Scene.of(set), place, normal, mix);
+        Metered other = new Metered(without, Scene.of(without), place, normal, mix);
+        Metered.settle(one, other);
+        double stops = Stops.between(one.light(), other.light());
         return Double.isFinite(stops) ? OptionalDouble.of(stops) : OptionalDouble.empty();
-    }
-
-    private static double light(TableSet set, Mix mix, Vector3D place, Vector3D normal) {
-        Metered metered = new Metered(set, Scene.of(set), place, normal, mix);
-        return metered.light();
     }
 
     private static OptionalDouble unseenFrom(TableSet set, int card, Card one) {

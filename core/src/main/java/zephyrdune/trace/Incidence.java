@@ -64,12 +64,13 @@ public final class Incidence {
     }
 
     /**
-     * Illuminance of every layer, red, green and blue in turn, for lights of luminance 1 and a room of luminance 1: by all rounds so far,
-     * at least one.
+     * Illuminance of every layer, red, green and blue in turn, for lights of luminance 1 and a room of luminance 1: by all rounds so far.
+     *
+     * @throws IllegalStateException before the first
      */
     public double[] light() {
         if (rounds.isEmpty()) {
-            more();
+            throw new IllegalStateException("nothing has been looked at yet");
         }
         double[] light = new double[rounds.get(0).length];
         for (double[] round : rounds) {
