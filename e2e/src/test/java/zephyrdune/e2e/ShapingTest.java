@@ -24,6 +24,9 @@ import org.testng.annotations.Test;
 /** Cards, flags, slits, patterns and the base light, as somebody puts them round the dish. */
 public class ShapingTest extends Browsing {
 
+    /** Each step is a picture that is traced to the end: seconds, and more on a busy machine. */
+    private static final int TRACED_MILLIS = 120_000;
+
     private static final String CARDS = "Cards, flags, gobos";
 
     @BeforeMethod
@@ -264,12 +267,13 @@ public class ShapingTest extends Browsing {
         page.getByTestId("takes").click();
         page.getByTestId("keep-steps").click();
         List<String> names = List.of("Key only", "Key with card", "Card off", "Everything");
-        assertThat(page.getByLabel("Name of the take")).hasCount(names.size());
+        assertThat(page.getByLabel("Name of the take"))
+                .hasCount(names.size(), new LocatorAssertions.HasCountOptions().setTimeout(TRACED_MILLIS));
         for (int i = 0; i < names.size(); i++) {
             assertThat(page.getByLabel("Name of the take").nth(i)).hasValue(names.get(i));
         }
         assertThat(page.getByText(Pattern.compile("lit to shadow side \\d\\.\\d stops")))
-                .hasCount(names.size());
+                .hasCount(names.size(), new LocatorAssertions.HasCountOptions().setTimeout(TRACED_MILLIS));
     }
 
     @Test
