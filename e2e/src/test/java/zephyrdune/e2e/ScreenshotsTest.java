@@ -91,13 +91,17 @@ public class ScreenshotsTest extends Browsing {
             demo = files.map(ScreenshotsTest::read).collect(Collectors.joining());
         }
         String list = page.request().get(address() + "api/sets").text();
-        Matcher row = Pattern.compile("\"id\":\"([^\"]+)\"[^}]*(\"title\"):(\"[^\"]+\")")
+        Matcher row = Pattern.compile("\"id\":\"([^\"]+)\",\"version\":(\\d+)[^}]*(\"title\"):(\"[^\"]+\")")
                 .matcher(list);
+        int found = 0;
         while (row.find()) {
-            if (!demo.contains(row.group(2) + ": " + row.group(3))) {
-                page.request().delete(address() + "api/sets/" + row.group(1));
+            found++;
+            if (!demo.contains(row.group(3) + ": " + row.group(4))) {
+                String one = address() + "api/sets/" + row.group(1) + "?version=" + row.group(2);
+                assertThat(page.request().delete(one).ok()).isTrue();
             }
         }
+        assertThat(found).isGreaterThanOrEqualTo(6);
     }
 
     private static String read(Path file) {
