@@ -47,7 +47,7 @@ public class PictureBench {
     private TableSet set;
     private Mix mix;
     private Film film;
-    private Scene stage;
+    private Scene scene;
     private double[] rays;
     private Tracer tracer;
     private List<double[]> shaded;
@@ -58,8 +58,8 @@ public class PictureBench {
         mix = Mix.of(set, Set.of());
         film = new Film(set, 480, 320, false);
         film.pass(SampleBudget.USUAL, () -> false);
-        stage = Scene.of(set);
-        tracer = new Tracer(stage, SampleBudget.direct(RAYS / PLACES));
+        scene = Scene.of(set);
+        tracer = new Tracer(scene, SampleBudget.direct(RAYS / PLACES));
         shaded = shaded();
         Random random = new Random(1);
         rays = new double[6 * RAYS];
@@ -127,7 +127,7 @@ public class PictureBench {
         double sum = 0;
         for (int i = 0; i < rays.length; i += 6) {
             ray.set(rays[i], rays[i + 1], rays[i + 2], rays[i + 3], rays[i + 4], rays[i + 5]);
-            stage.meet(ray, hit);
+            scene.meet(ray, hit);
             sum += hit.distance;
         }
         return sum;

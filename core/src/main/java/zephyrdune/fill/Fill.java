@@ -121,9 +121,9 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
         Sides(TableSet set, Mix mix, Side lit, Side shadow) {
             this.mix = mix;
             cards = set.cards().size();
-            Scene stage = Scene.of(set);
-            Metered bright = new Metered(set, stage, lit.place(), lit.facing(), mix);
-            Metered dark = new Metered(set, stage, shadow.place(), shadow.facing(), mix);
+            Scene scene = Scene.of(set);
+            Metered bright = new Metered(set, scene, lit.place(), lit.facing(), mix);
+            Metered dark = new Metered(set, scene, shadow.place(), shadow.facing(), mix);
             double error = Metered.settle(bright, dark);
             light = new Light(bright.light(), dark.light(), error);
             shadowLayers = dark.layers();

@@ -27,20 +27,20 @@ public record MeterPlace(Vector3D place, Vector3D normal) {
     /** Looks down from this far over all that stands, metres. */
     private static final double ABOVE = 0.01;
 
-    public static MeterPlace of(TableSet set, KeyLight key, Scene stage) {
+    public static MeterPlace of(TableSet set, KeyLight key, Scene scene) {
         MeteringPoint point = set.exposure().metering().point();
         if (point instanceof HeroFront) {
             double out = set.dish().out(0, -1) + BEFORE;
             return new MeterPlace(Vector3D.of(0, -out, set.dish().front()), TO_CAMERA);
         }
         if (point instanceof AnyPlace any) {
-            return new MeterPlace(Vector3D.of(any.x(), any.y(), height(set, stage, any.x(), any.y())), UP);
+            return new MeterPlace(Vector3D.of(any.x(), any.y(), height(set, scene, any.x(), any.y())), UP);
         }
         return new MeterPlace(key.brightest(), UP);
     }
 
     /** Height of what stands there; cards and lights do not count. */
-    private static double height(TableSet set, Scene stage, double x, double y) {
+    private static double height(TableSet set, Scene scene, double x, double y) {
         double highest = set.props().stream()
                 .mapToDouble(prop -> prop.lift() + prop.body().height())
                 .reduce(set.dish().height(), Math::max);
@@ -49,12 +49,12 @@ public record MeterPlace(Vector3D place, Vector3D normal) {
         Hit hit = new Hit();
         while (from > 0) {
             ray.set(x, y, from, 0, 0, -1);
-            int owner = stage.meet(ray, hit);
+            int owner = scene.meet(ray, hit);
             if (owner < 0 || hit.distance > from) {
                 return 0;
             }
             from -= hit.distance;
-            if (owner == Scene.TABLE || owner >= Scene.HERO && stage.card(owner) < 0) {
+            if (owner == Scene.TABLE || owner >= Scene.HERO && scene.card(owner) < 0) {
                 return from;
             }
         }

@@ -43,12 +43,12 @@ public record MeteredLight(
     private static final int MOST_OF_SPOT = 128;
 
     public static MeteredLight of(TableSet set, KeyLight key) {
-        Scene stage = Scene.of(set);
-        MeterPlace at = MeterPlace.of(set, key, stage);
+        Scene scene = Scene.of(set);
+        MeterPlace at = MeterPlace.of(set, key, scene);
         LayerExposure exposure = LayerExposure.of(set, key);
         return switch (set.exposure().metering().mode()) {
             case INCIDENT -> {
-                Incidence incidence = new Incidence(set, stage, at.place(), at.normal());
+                Incidence incidence = new Incidence(set, scene, at.place(), at.normal());
                 yield of(
                         new Settled(
                                 exposure, set.cards().isEmpty() ? MOST : MOST_AMONG_CARDS, round -> incidence.more()),
@@ -56,7 +56,7 @@ public record MeteredLight(
                         MeterSight.SURFACE);
             }
             case SPOT -> {
-                SpotMeter meter = new SpotMeter(set, stage, at.place());
+                SpotMeter meter = new SpotMeter(set, scene, at.place());
                 yield of(
                         new Settled(exposure, MOST_OF_SPOT, round -> asIncident(meter.round(round))),
                         at.place(),

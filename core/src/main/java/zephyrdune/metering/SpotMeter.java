@@ -29,16 +29,16 @@ final class SpotMeter {
     /** What is seen nearer than the point by more than this stands before it, metres. */
     private static final double NEARER = 0.004;
 
-    private final Scene stage;
+    private final Scene scene;
     private final Tracer tracer;
     private final Vector3D eye;
     private final Vector3D way;
     private final double distance;
     private final Hit hit = new Hit();
 
-    SpotMeter(TableSet set, Scene stage, Vector3D point) {
-        this.stage = stage;
-        tracer = new Tracer(stage, EFFORT);
+    SpotMeter(TableSet set, Scene scene, Vector3D point) {
+        this.scene = scene;
+        tracer = new Tracer(scene, EFFORT);
         eye = Perspective.of(set).eye();
         Vector3D line = point.subtract(eye);
         distance = line.norm();
@@ -70,7 +70,7 @@ final class SpotMeter {
 
     /** What is seen at the point. */
     MeterSight sight() {
-        int owner = stage.meet(ray(way), hit);
+        int owner = scene.meet(ray(way), hit);
         if (owner < 0) {
             return MeterSight.NOTHING;
         }

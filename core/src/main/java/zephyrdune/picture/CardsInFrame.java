@@ -23,7 +23,7 @@ public final class CardsInFrame {
     /** Counted over an even grid of rays: exact to about a sixtieth of the frame's width. */
     public static CardsInFrame of(TableSet set) {
         Perspective view = Perspective.of(set);
-        Scene stage = Scene.of(set);
+        Scene scene = Scene.of(set);
         Vector3D eye = view.eye();
         Ray sight = new Ray();
         Hit hit = new Hit();
@@ -33,7 +33,7 @@ public final class CardsInFrame {
                 // out to the frame's very edge
                 Vector3D ray = view.ray(column / (COLUMNS - 1.0), row / (ROWS - 1.0));
                 sight.set(eye.getX(), eye.getY(), eye.getZ(), ray.getX(), ray.getY(), ray.getZ());
-                int card = stage.card(stage.meet(sight, hit));
+                int card = scene.card(scene.meet(sight, hit));
                 if (card >= 0) {
                     shares[card] += 1.0 / (COLUMNS * ROWS);
                 }

@@ -54,9 +54,9 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
      */
     public static EdgeProfile of(TableSet set, double fromAcross, double fromDown, double toAcross, double toDown) {
         Perspective view = Perspective.of(set);
-        Scene stage = Scene.of(set);
-        CameraHit from = place(view, stage, fromAcross, fromDown);
-        CameraHit to = place(view, stage, toAcross, toDown);
+        Scene scene = Scene.of(set);
+        CameraHit from = place(view, scene, fromAcross, fromDown);
+        CameraHit to = place(view, scene, toAcross, toDown);
         double length = from.point().distance(to.point());
         boolean flat = from.normal().dot(to.normal()) > 1 - 1e-9
                 && Math.abs(to.point().subtract(from.point()).dot(from.normal())) < 1e-6;
@@ -69,7 +69,7 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
         Mix mix = Mix.of(set, Set.of());
         KeyLight key = KeyLight.of(set);
         Illuminance open = Illuminance.of(key.face().withLuminance(1), Illuminance.FINE);
-        Tracer tracer = new Tracer(stage, new SampleBudget(SHADOW_RAYS, 1, SampleBudget.USUAL.reflections()));
+        Tracer tracer = new Tracer(scene, new SampleBudget(SHADOW_RAYS, 1, SampleBudget.USUAL.reflections()));
         double hero = key.heroIlluminance() / key.face().luminance() * mix.weight(Layers.KEY);
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < POINTS; i++) {
@@ -97,11 +97,11 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
         return new double[] {straight, Math.max(all, Double.MIN_NORMAL)};
     }
 
-    private static CameraHit place(Perspective view, Scene stage, double across, double down) {
+    private static CameraHit place(Perspective view, Scene scene, double across, double down) {
         if (!(across >= 0 && across <= 1 && down >= 0 && down <= 1)) {
             throw new Refused("from", "The line has to lie in the frame: its ends are from 0 to 1 across and down");
         }
-        return CameraHit.of(view, stage, across, down)
+        return CameraHit.of(view, scene, across, down)
                 .filter(seen -> seen.owner() != Scene.KEY_FACE && seen.owner() != Scene.BASE_FACE)
                 .orElseThrow(() -> new Refused(
                         "from", "There is no surface here that light falls on; draw the line on the table or a dish"));

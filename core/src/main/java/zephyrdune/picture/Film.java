@@ -29,7 +29,7 @@ public final class Film {
     /** Sides of the squares that are worked on one by one, pixels. */
     private static final int TILE = 16;
 
-    private final Scene stage;
+    private final Scene scene;
     private final CameraRays sight;
     private final int width;
     private final int height;
@@ -60,7 +60,7 @@ public final class Film {
 
     /** @param deep whether what is out of focus looks it */
     public Film(TableSet set, int width, int height, boolean deep) {
-        stage = Scene.of(set);
+        scene = Scene.of(set);
         sight = new CameraRays(set, width, height, deep);
         this.width = width;
         this.height = height;
@@ -125,8 +125,8 @@ public final class Film {
      *
      * @param stop asked before every tile, by several threads
      */
-    public boolean pass(SampleBudget effort, BooleanSupplier stop) {
-        return pass(effort, null, 0, stop);
+    public boolean pass(SampleBudget budget, BooleanSupplier stop) {
+        return pass(budget, null, 0, stop);
     }
 
     /**
@@ -136,7 +136,7 @@ public final class Film {
      * @param mix by which noise is judged, or null for all tiles
      * @param noise wanted, stops
      */
-    public boolean pass(SampleBudget effort, Mix mix, double noise, BooleanSupplier stop) {
+    public boolean pass(SampleBudget budget, Mix mix, double noise, BooleanSupplier stop) {
         if (due.length == 0) {
             due = IntStream.range(0, samples.length)
                     .filter(tile ->
@@ -146,7 +146,7 @@ public final class Film {
         boolean[] done = new boolean[due.length];
         IntStream.range(0, due.length).parallel().forEach(i -> {
             if (!stop.getAsBoolean()) {
-                expose(due[i], effort);
+                expose(due[i], budget);
                 done[i] = true;
             }
         });
@@ -158,15 +158,15 @@ public final class Film {
     }
 
     /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */
-    public void wholePass(SampleBudget effort, Mix mix, double noise) {
-        if (!pass(effort, mix, noise, Thread.currentThread()::isInterrupted)) {
+    public void wholePass(SampleBudget budget, Mix mix, double noise) {
+        if (!pass(budget, mix, noise, Thread.currentThread()::isInterrupted)) {
             Cancellation.check();
         }
     }
 
-    private void expose(int tile, SampleBudget effort) {
-        Queue<Tracer> free = tracers.computeIfAbsent(effort, any -> new ConcurrentLinkedQueue<>());
-        Tracer tracer = Optional.ofNullable(free.poll()).orElseGet(() -> new Tracer(stage, effort));
+    private void expose(int tile, SampleBudget budget) {
+        Queue<Tracer> free = tracers.computeIfAbsent(budget, any -> new ConcurrentLinkedQueue<>());
+        Tracer tracer = Optional.ofNullable(free.poll()).orElseGet(() -> new Tracer(scene, budget));
         tracer.begin();
         Ray ray = new Ray();
         int index = samples[tile];

@@ -21,7 +21,7 @@ public record LightInFrame(double face, double back) {
     /** Counted over an even grid of rays: exact to about a fiftieth of the frame's width. */
     public static LightInFrame of(TableSet set) {
         Perspective view = Perspective.of(set);
-        Scene stage = Scene.of(set);
+        Scene scene = Scene.of(set);
         Vector3D eye = view.eye();
         Ray sight = new Ray();
         Hit hit = new Hit();
@@ -31,7 +31,7 @@ public record LightInFrame(double face, double back) {
             for (int column = 0; column < COLUMNS; column++) {
                 Vector3D ray = view.ray((column + 0.5) / COLUMNS, (row + 0.5) / ROWS);
                 sight.set(eye.getX(), eye.getY(), eye.getZ(), ray.getX(), ray.getY(), ray.getZ());
-                int owner = stage.meet(sight, hit);
+                int owner = scene.meet(sight, hit);
                 if (owner == Scene.KEY_FACE || owner == Scene.BASE_FACE) {
                     boolean lit = hit.nx * ray.getX() + hit.ny * ray.getY() + hit.nz * ray.getZ() < 0;
                     face += lit ? 1 : 0;

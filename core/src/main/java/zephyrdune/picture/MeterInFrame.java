@@ -39,10 +39,10 @@ public record MeterInFrame(Vector3D place, double across, double down) {
         if (!(across >= 0 && across <= 1 && down >= 0 && down <= 1)) {
             throw new Refused("across", "The metering point has to lie in the frame, from 0 to 1 across and down");
         }
-        Scene stage = Scene.of(set);
-        CameraHit seen = CameraHit.of(Perspective.of(set), stage, across, down)
+        Scene scene = Scene.of(set);
+        CameraHit seen = CameraHit.of(Perspective.of(set), scene, across, down)
                 .filter(place ->
-                        place.owner() == Scene.TABLE || place.owner() >= Scene.HERO && stage.card(place.owner()) < 0)
+                        place.owner() == Scene.TABLE || place.owner() >= Scene.HERO && scene.card(place.owner()) < 0)
                 .orElseThrow(() -> new Refused(
                         "across", "No meter can be held here: choose a place on the table or on what stands there"));
         boolean side = seen.owner() == Scene.HERO && seen.normal().getZ() < SIDE;

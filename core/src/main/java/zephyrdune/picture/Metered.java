@@ -25,8 +25,8 @@ public final class Metered {
     private final Mix mix;
     private final int most;
 
-    public Metered(TableSet set, Scene stage, Vector3D place, Vector3D normal, Mix mix) {
-        incidence = new Incidence(set, stage, place, normal);
+    public Metered(TableSet set, Scene scene, Vector3D place, Vector3D normal, Mix mix) {
+        incidence = new Incidence(set, scene, place, normal);
         this.mix = mix;
         most = set.cards().isEmpty() ? MOST : MOST_AMONG_CARDS;
     }

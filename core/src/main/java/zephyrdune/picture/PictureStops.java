@@ -20,7 +20,7 @@ public record PictureStops(int columns, int rows, float[] stops) {
 
     public static PictureStops of(TableSet set, int columns, int rows) {
         Perspective view = Perspective.of(set);
-        Scene stage = Scene.of(set);
+        Scene scene = Scene.of(set);
         KeyLight key = KeyLight.of(set, Illuminance.COARSE);
         Ray ray = new Ray();
         Hit hit = new Hit();
@@ -30,7 +30,7 @@ public record PictureStops(int columns, int rows, float[] stops) {
             for (int column = 0; column < columns; column++) {
                 Vector3D way = view.ray(column / (columns - 1.0), row / (rows - 1.0));
                 ray.set(eye.getX(), eye.getY(), eye.getZ(), way.getX(), way.getY(), way.getZ());
-                boolean table = stage.meet(ray, hit) == Scene.TABLE;
+                boolean table = scene.meet(ray, hit) == Scene.TABLE;
                 stops[row * columns + column] = table
                         ? (float) key.levelStops(
                                 eye.getX() + hit.distance * way.getX(), eye.getY() + hit.distance * way.getY(), 0)

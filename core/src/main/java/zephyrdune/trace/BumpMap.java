@@ -12,13 +12,13 @@ final class BumpMap {
     /** Least cosine between the leaning normal and the way to the eye. */
     private static final double LEAST_FACING = 0.02;
 
-    private final Scene stage;
+    private final Scene scene;
     private final double[] own = new double[3];
     private final double[] lean = new double[3];
     private final Grain grain = new Grain();
 
-    BumpMap(Scene stage) {
-        this.stage = stage;
+    BumpMap(Scene scene) {
+        this.scene = scene;
     }
 
     /**
@@ -35,16 +35,16 @@ final class BumpMap {
         if (pixels < LEAST_PIXELS) {
             return 1;
         }
-        stage.own(at.owner, at.x, at.y, at.z, own);
+        scene.own(at.owner, at.x, at.y, at.z, own);
         lean[0] = at.gx;
         lean[1] = at.gy;
         lean[2] = at.gz;
-        stage.turn(at.owner, false, lean);
+        scene.turn(at.owner, false, lean);
         grain.at(relief, pixels, own[0], own[1], own[2], lean[0], lean[1], lean[2]);
         lean[0] = grain.nx();
         lean[1] = grain.ny();
         lean[2] = grain.nz();
-        stage.turn(at.owner, true, lean);
+        scene.turn(at.owner, true, lean);
         if (lean[0] * at.vx + lean[1] * at.vy + lean[2] * at.vz > LEAST_FACING) {
             at.nx = lean[0];
             at.ny = lean[1];

@@ -19,13 +19,13 @@ public record CameraHit(Vector3D point, Vector3D normal, int owner) {
      * @param across from the left edge of the frame, 0 to 1
      * @param down from its upper edge, 0 to 1
      */
-    public static Optional<CameraHit> of(Perspective view, Scene stage, double across, double down) {
+    public static Optional<CameraHit> of(Perspective view, Scene scene, double across, double down) {
         Vector3D way = view.ray(across, down);
         Vector3D eye = view.eye();
         Ray ray = new Ray();
         ray.set(eye.getX(), eye.getY(), eye.getZ(), way.getX(), way.getY(), way.getZ());
         Hit hit = new Hit();
-        int owner = stage.meet(ray, hit);
+        int owner = scene.meet(ray, hit);
         if (owner < 0) {
             return Optional.empty();
         }

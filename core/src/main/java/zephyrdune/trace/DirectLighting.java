@@ -10,7 +10,7 @@ final class DirectLighting {
     /** Cosine below which the guess at a coat is not made. */
     private static final double LEAST_GUESS = 0.05;
 
-    private final Scene stage;
+    private final Scene scene;
     private final Sampler numbers;
     private final OccluderList between;
     private final OpeningSampler holes;
@@ -31,11 +31,11 @@ final class DirectLighting {
     private double mirrorGreen;
     private double mirrorBlue;
 
-    DirectLighting(Scene stage, Sampler numbers) {
-        this.stage = stage;
+    DirectLighting(Scene scene, Sampler numbers) {
+        this.scene = scene;
         this.numbers = numbers;
-        between = stage.between();
-        holes = stage.holed == null ? null : new OpeningSampler(stage.holed);
+        between = scene.between();
+        holes = scene.holed == null ? null : new OpeningSampler(scene.holed);
     }
 
     /**
@@ -77,16 +77,16 @@ final class DirectLighting {
         if (exact && even == 0) {
             return;
         }
-        stage.gather(at.x, at.y, at.z, light, between);
-        boolean seek = between.has(stage.holedPiece) && holes.seek(at.x, at.y, at.z, light);
+        scene.gather(at.x, at.y, at.z, light, between);
+        boolean seek = between.has(scene.holedPiece) && holes.seek(at.x, at.y, at.z, light);
         if (seek) {
-            between.replace(stage.holedPiece, stage.shutPiece);
+            between.replace(scene.holedPiece, scene.shutPiece);
         }
         if (!seek || !holes.cover()) {
             fromFace(at, light, exact, even, dimension, looks, first);
         }
         if (seek && holes.any()) {
-            between.remove(stage.shutPiece);
+            between.remove(scene.shutPiece);
             throughHoles(at, light, dimension + Tracer.HOLES, looks, first);
         }
     }
@@ -157,8 +157,8 @@ final class DirectLighting {
             return;
         }
         matte(all);
-        stage.gather(at.x, at.y, at.z, light, between);
-        between.withoutPanels(stage);
+        scene.gather(at.x, at.y, at.z, light, between);
+        between.withoutPanels(scene);
         if (between.nothing()) {
             return;
         }
@@ -177,7 +177,7 @@ final class DirectLighting {
                 shadow.set(at.x, at.y, at.z, dx / length, dy / length, dz / length);
                 double stands = light.past.given(
                         shadow.dx, shadow.dy, shadow.dz, length, at.above(shadow.dx, shadow.dy, shadow.dz));
-                stage.passed(shadow, length, between, passed);
+                scene.passed(shadow, length, between, passed);
                 given += stands;
                 red += stands * (1 - passed[0]);
                 green += stands * (1 - passed[1]);
@@ -204,7 +204,7 @@ final class DirectLighting {
             return;
         }
         matte(all);
-        stage.gather(at.x, at.y, at.z, light, between);
+        scene.gather(at.x, at.y, at.z, light, between);
         if (between.nothing()) {
             return;
         }
@@ -222,7 +222,7 @@ final class DirectLighting {
 
     /** Whether light that comes along a ray to a face was left for that ray alone to find. */
     boolean missed(Ray ray, AreaLight light, double length) {
-        return stage.holed != null && holes.crosses(ray, length) && holes.seek(ray.ox, ray.oy, ray.oz, light);
+        return scene.holed != null && holes.crosses(ray, length) && holes.seek(ray.ox, ray.oy, ray.oz, light);
     }
 
     private void addMatte(PathVertex at, AreaLight light, boolean faces, double usual, int looks) {
@@ -279,7 +279,7 @@ final class DirectLighting {
         passed[2] = 1;
         if (!clear && faces) {
             shadow.set(at.x, at.y, at.z, light.towardsX, light.towardsY, light.towardsZ);
-            stage.passed(shadow, light.length, between, passed);
+            scene.passed(shadow, light.length, between, passed);
         }
     }
 }

@@ -48,9 +48,9 @@ public final class Incidence {
     /**
      * Of one element.
      *
-     * @param stage of the set, or of the set without its hero
+     * @param scene of the set, or of the set without its hero
      */
-    public Incidence(TableSet set, Scene stage, Vector3D place, Vector3D normal) {
+    public Incidence(TableSet set, Scene scene, Vector3D place, Vector3D normal) {
         this.place = place;
         this.normal = normal;
         first = normal.orthogonal();
@@ -59,8 +59,8 @@ public final class Incidence {
         panels = set.cards().stream().map(Card::panels).flatMap(List::stream).toList();
         targets = panels.stream().map(panel -> new Target(panel, start)).toArray(Target[]::new);
         toEach = Math.max(1, LOOKS / Math.max(3, panels.size()));
-        straightOn = new Tracer(stage, new SampleBudget(SHADOW_RAYS, 1, SampleBudget.USUAL.reflections(), true));
-        tracer = new Tracer(stage, new SampleBudget(1, 1, SampleBudget.USUAL.reflections(), true));
+        straightOn = new Tracer(scene, new SampleBudget(SHADOW_RAYS, 1, SampleBudget.USUAL.reflections(), true));
+        tracer = new Tracer(scene, new SampleBudget(1, 1, SampleBudget.USUAL.reflections(), true));
     }
 
     /**

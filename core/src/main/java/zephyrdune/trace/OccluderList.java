@@ -37,10 +37,10 @@ final class OccluderList {
     }
 
     /** Leaves only what the cutters of a face do not account for. */
-    void withoutPanels(Scene stage) {
+    void withoutPanels(Scene scene) {
         int left = 0;
         for (int i = 0; i < opaques; i++) {
-            if (!stage.flat(opaque[i])) {
+            if (!scene.flat(opaque[i])) {
                 opaque[left++] = opaque[i];
             }
         }

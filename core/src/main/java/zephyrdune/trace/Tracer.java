@@ -60,8 +60,8 @@ public final class Tracer {
     private static final int ROULETTE_FROM = 2;
     private static final double MOST_LIKELY = 0.95;
 
-    private final Scene stage;
-    private final SampleBudget effort;
+    private final Scene scene;
+    private final SampleBudget budget;
     private final AreaLight key;
     private final AreaLight base;
     private final AreaLight window;
@@ -81,22 +81,22 @@ public final class Tracer {
     private int sample;
     private double footprint;
 
-    public Tracer(Scene stage, SampleBudget effort) {
-        this.stage = stage;
-        this.effort = effort;
-        key = new AreaLight(stage.key, stage.keyMap, Scene.KEY_FACE, effort.exact() ? stage.cutters : null, 1, 1, 1);
-        base = stage.base == null ? null : new AreaLight(stage.base, stage.baseMap, Scene.BASE_FACE);
-        double bright = stage.windowLuminance;
-        window = stage.window == null
+    public Tracer(Scene scene, SampleBudget budget) {
+        this.scene = scene;
+        this.budget = budget;
+        key = new AreaLight(scene.key, scene.keyMap, Scene.KEY_FACE, budget.exact() ? scene.cutters : null, 1, 1, 1);
+        base = scene.base == null ? null : new AreaLight(scene.base, scene.baseMap, Scene.BASE_FACE);
+        double bright = scene.windowLuminance;
+        window = scene.window == null
                 ? null
-                : new AreaLight(stage.window, null, Scene.WINDOW, null, bright, bright, bright);
-        leaves = new AreaLight[stage.leaves.length];
+                : new AreaLight(scene.window, null, Scene.WINDOW, null, bright, bright, bright);
+        leaves = new AreaLight[scene.leaves.length];
         for (int i = 0; i < leaves.length; i++) {
-            leaves[i] = new AreaLight(stage.leaves[i], stage.leafMaps[i], Scene.KEY_FACE, null, stage.leafLuminance[i]);
+            leaves[i] = new AreaLight(scene.leaves[i], scene.leafMaps[i], Scene.KEY_FACE, null, scene.leafLuminance[i]);
         }
-        straight = new DirectLighting(stage, numbers);
-        relief = new BumpMap(stage);
-        out = new double[3 * Layers.count(stage.cards)];
+        straight = new DirectLighting(scene, numbers);
+        relief = new BumpMap(scene);
+        out = new double[3 * Layers.count(scene.cards)];
         for (int i = 0; i < MOST_LEVELS; i++) {
             places[i] = new PathVertex();
         }
@@ -202,7 +202,7 @@ public final class Tracer {
     private void follow(int level) {
         PathVertex at = places[level];
         Hit hit = at.hit;
-        at.owner = stage.meet(at.ray, hit);
+        at.owner = scene.meet(at.ray, hit);
         if (at.medium != null) {
             at.red *= Material.passed(at.medium, 0, hit.distance);
             at.green *= Material.passed(at.medium, 1, hit.distance);
@@ -228,7 +228,7 @@ public final class Tracer {
             }
             return;
         }
-        if (at.owner == Scene.WALL && stage.keyOnWall && at.chance != COUNTED) {
+        if (at.owner == Scene.WALL && scene.keyOnWall && at.chance != COUNTED) {
             patches(at, -facing);
         }
         if (level + 2 >= MOST_LEVELS) {
@@ -239,7 +239,7 @@ public final class Tracer {
             return;
         }
         if (at.layer == Layers.KEY || at.layer == Layers.TABLE) {
-            int card = stage.card(at.owner);
+            int card = scene.card(at.owner);
             int plain = at.reflections > 0 ? Layers.TABLE : at.layer;
             at.layer = at.owner == Scene.WALL ? Layers.ROOM : card >= 0 ? Layers.FIRST_CARD + card : plain;
         }
@@ -252,7 +252,7 @@ public final class Tracer {
 
     /** Adds the room's own light from all sides. */
     private void round(PathVertex at) {
-        add(Layers.AMBIENT, stage.round * at.red, stage.round * at.green, stage.round * at.blue);
+        add(Layers.AMBIENT, scene.round * at.red, scene.round * at.green, scene.round * at.blue);
     }
 
     /** Adds the light of the patch of the wall that is the key, or another leaf of it, where the ray has come to one. */
@@ -296,7 +296,7 @@ public final class Tracer {
         double luminance = light.seen(at);
         if (at.chance > 0 && !straight.missed(at.ray, light, at.hit.distance)) {
             boolean fitted = at.reflections <= 1;
-            int looks = fitted ? effort.shadowRays() : 1;
+            int looks = fitted ? budget.shadowRays() : 1;
             luminance *= at.chance / (at.chance + looks * light.chance(at, cosine, fitted));
         }
         int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;
@@ -397,7 +397,7 @@ public final class Tracer {
     }
 
     private void straight(PathVertex at, AreaLight light, int layer, int dimension, double r, double g, double b) {
-        int looks = at.reflections == 0 ? effort.shadowRays() : 1;
+        int looks = at.reflections == 0 ? budget.shadowRays() : 1;
         straight.of(at, light, r, g, b, at.dimension + dimension, looks, sample * looks);
         double[] bright = light.bright;
         add(
@@ -415,10 +415,10 @@ public final class Tracer {
     private void matte(int level, double r, double g, double b) {
         PathVertex at = places[level];
         boolean seen = at.reflections == 0;
-        if (at.reflections >= effort.reflections()) {
+        if (at.reflections >= budget.reflections()) {
             return;
         }
-        int paths = seen ? effort.paths() : 1;
+        int paths = seen ? budget.paths() : 1;
         int whole = sample;
         for (int path = 0; path < paths; path++) {
             int index = whole * paths + path;
@@ -463,7 +463,7 @@ public final class Tracer {
             }
             weight = 1 / likely;
         }
-        if (at.reflections < effort.reflections() || material.polished()) {
+        if (at.reflections < budget.reflections() || material.polished()) {
             mirrored(level, weight);
         }
     }

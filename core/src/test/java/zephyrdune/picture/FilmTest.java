@@ -57,11 +57,11 @@ public class FilmTest {
         return render(set, width, looks, SampleBudget.direct(shadowRays));
     }
 
-    private static Picture render(TableSet set, int width, int looks, SampleBudget effort) {
+    private static Picture render(TableSet set, int width, int looks, SampleBudget budget) {
         int height = (int) Math.round(width / 1.5);
         Film film = new Film(set, width, height, false);
         for (int i = 0; i < looks; i++) {
-            film.pass(effort, () -> false);
+            film.pass(budget, () -> false);
         }
         return film.picture(Mix.of(set, Set.of()));
     }
@@ -191,10 +191,10 @@ public class FilmTest {
                 .withBackdrop(new Backdrop(10, 0.1, 0.1, Surface.BLACK_PAPER))
                 .withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.3))
                 .withLight(box(0.3, 0.3, 9, 60, 3).withPower(PowerChoice.FIXED, 3));
-        SampleBudget effort = new SampleBudget(4, 32, 24);
+        SampleBudget budget = new SampleBudget(4, 32, 24);
         double asKey = set.exposure().correct() / set.exposure().exactShutter();
-        Picture dark = render(set.withAmbient(new Ambient(0, 5500, 5)), 30, 4, effort);
-        Picture bright = render(set.withAmbient(new Ambient(asKey, 5500, 5)), 30, 4, effort);
+        Picture dark = render(set.withAmbient(new Ambient(0, 5500, 5)), 30, 4, budget);
+        Picture bright = render(set.withAmbient(new Ambient(asKey, 5500, 5)), 30, 4, budget);
         double added = 0;
         for (int column = 2; column < 10; column++) {
             added += (bright.at(column, 3, 0) - dark.at(column, 3, 0)) / 8;

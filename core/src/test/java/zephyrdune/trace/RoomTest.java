@@ -33,11 +33,11 @@ public class RoomTest {
         return chowder().withDish(Sets.sliver()).withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.BLACK_PAPER));
     }
 
-    private static int met(Scene stage, double x, double y, double z, double dx, double dy, double dz, Hit hit) {
+    private static int met(Scene scene, double x, double y, double z, double dx, double dy, double dz, Hit hit) {
         double length = Math.sqrt(dx * dx + dy * dy + dz * dz);
         Ray ray = new Ray();
         ray.set(x, y, z, dx / length, dy / length, dz / length);
-        return stage.meet(ray, hit);
+        return scene.meet(ray, hit);
     }
 
     @Test
@@ -45,13 +45,13 @@ public class RoomTest {
         TableSet set = bare().withTableTop(new TableTop(Surface.PALE_WOOD, 0.5, 0.7, 0.6, 0.4))
                 .withRoom(new WalledRoom(
                         2, 2, 2, 2, 2, 0.75, Surface.WHITE_PAPER, Surface.WHITE_PAPER, Surface.DARK_WOOD));
-        Scene stage = Scene.of(set);
+        Scene scene = Scene.of(set);
         Hit hit = new Hit();
-        assertThat(met(stage, 0.69, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.TABLE);
-        assertThat(met(stage, 0.71, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
+        assertThat(met(scene, 0.69, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.TABLE);
+        assertThat(met(scene, 0.71, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
         assertThat(hit.distance).isCloseTo(1.75, within(1e-9));
         assertThat(hit.material.red()).isEqualTo(Surface.DARK_WOOD.red());
-        assertThat(met(stage, 0, -0.41, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
+        assertThat(met(scene, 0, -0.41, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
         // open to all sides: past the edge there is nothing
         assertThat(met(
                         Scene.of(bare().withTableTop(new TableTop(Surface.PALE_WOOD, 1, 1, 1, 1))),
