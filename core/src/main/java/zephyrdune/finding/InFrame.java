@@ -87,7 +87,7 @@ final class InFrame {
             return false;
         }
         Perspective view = Perspective.of(set);
-        Scene stage = Scene.of(set);
+        Scene scene = Scene.of(set);
         Ray sight = new Ray();
         Hit hit = new Hit();
         for (double z = light.getZ() - BELOW_LIGHT; z > 0; z -= STEP) {
@@ -98,7 +98,7 @@ final class InFrame {
                 Vector3D unit = way.normalize();
                 Vector3D eye = view.eye();
                 sight.set(eye.getX(), eye.getY(), eye.getZ(), unit.getX(), unit.getY(), unit.getZ());
-                stage.meet(sight, hit);
+                scene.meet(sight, hit);
                 if (hit.distance > way.norm()) {
                     return true;
                 }

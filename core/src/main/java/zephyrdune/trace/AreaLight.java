@@ -23,7 +23,7 @@ final class AreaLight {
 
     final EmittingFace face;
 
-    /** Of the face, as the stage counts owners. */
+    /** Of the face, as the scene counts owners. */
     final int owner;
 
     /** What its red, green and blue count for. */

@@ -41,7 +41,7 @@ final class Basis {
         return x * bx + y * by + z * bz;
     }
 
-    /** Turns a direction given along the first axis, the second and the normal into the stage's frame. */
+    /** Turns a direction given along the first axis, the second and the normal into the scene's frame. */
     void outOf(double[] way) {
         double p = way[0];
         double q = way[1];
