@@ -1,6 +1,7 @@
 package zephyrdune.metering;
 
 import java.util.function.IntFunction;
+import zephyrdune.sampling.Spread;
 
 /** The mean of traced rounds, of as many as it takes until all light together is known well enough. */
 final class Settled {
@@ -12,9 +13,7 @@ final class Settled {
 
     private final LayerExposure exposure;
     private final double[] light;
-    private int count;
-    private double sum;
-    private double squares;
+    private final Spread spread = new Spread();
 
     /**
      * @param most rounds at most
@@ -23,19 +22,16 @@ final class Settled {
     Settled(LayerExposure exposure, int most, IntFunction<double[]> rounds) {
         this.exposure = exposure;
         light = new double[3 * exposure.layers()];
-        while (count < LEAST || count < most && error() > SURE) {
-            add(rounds.apply(count));
+        while (rounds() < LEAST || rounds() < most && error() > SURE) {
+            add(rounds.apply(rounds()));
         }
     }
 
     private void add(double[] round) {
-        count++;
+        spread.add(exposure.of(round));
         for (int i = 0; i < light.length; i++) {
-            light[i] += (round[i] - light[i]) / count;
+            light[i] += (round[i] - light[i]) / rounds();
         }
-        double all = exposure.of(round);
-        sum += all;
-        squares += all * all;
     }
 
     LayerExposure exposure() {
@@ -43,7 +39,7 @@ final class Settled {
     }
 
     int rounds() {
-        return count;
+        return spread.count();
     }
 
     /** Every layer, red, green and blue in turn. */
@@ -53,8 +49,6 @@ final class Settled {
 
     /** Standard error of all light together, the key at full power, stops. */
     double error() {
-        double mean = sum / count;
-        double variance = Math.max(0, squares / count - mean * mean) / (count - 1);
-        return mean == 0 ? 0 : Math.sqrt(variance) / mean / Math.log(2);
+        return spread.error() / Math.log(2);
     }
 }

@@ -1,7 +1,7 @@
 package zephyrdune.picture;
 
-import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.sampling.Spread;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Incidence;
 import zephyrdune.trace.Scene;
@@ -41,15 +41,11 @@ public final class Metered {
         return incidence.light();
     }
 
-    /** How unsure the light is: the standard error by what the rounds say, over the light. Rounds are evener together than apart, so it is not more. */
+    /** How unsure the light is: its standard error by what the rounds say, over the light. */
     private double unsure() {
-        List<double[]> rounds = incidence.rounds();
-        double mean = light();
-        double square = rounds.stream()
-                .mapToDouble(mix::light)
-                .map(round -> (round - mean) * (round - mean))
-                .sum();
-        return Math.sqrt(square / (rounds.size() - 1) / rounds.size()) / mean;
+        Spread spread = new Spread();
+        incidence.rounds().forEach(round -> spread.add(mix.light(round)));
+        return spread.error();
     }
 
     /**

@@ -27,6 +27,7 @@ import zephyrdune.table.Prop;
 import zephyrdune.table.Sets;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
+import zephyrdune.table.TableTop;
 import zephyrdune.trace.Scene;
 
 /** What the meter reads, layer by layer, by the arithmetic of light where nothing sends any on. */
@@ -107,7 +108,7 @@ public class MeteredLightTest {
                 black().withProps(List.of(new Prop(new Block(0.1, 0.1, 0.2, Surface.GREY_PAPER), 0.4, 0, 0.05, 0)));
         assertThat(height(set, 0.4, 0)).as("on a lifted prop").isCloseTo(0.25, within(1e-9));
         assertThat(height(set, 0.2, 0)).as("beside it").isCloseTo(0, within(1e-9));
-        TableSet ended = set.withTableTop(new zephyrdune.table.TableTop(Surface.PALE_WOOD, 1, 1, 1, 1));
+        TableSet ended = set.withTableTop(new TableTop(Surface.PALE_WOOD, 1, 1, 1, 1));
         assertThat(height(ended, 2, 0)).as("off the table, at its height").isZero();
     }
 
