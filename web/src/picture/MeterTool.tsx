@@ -1,17 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
-import { type KeyboardEvent, type PointerEvent, useState } from "react";
+import { type KeyboardEvent, useState } from "react";
 import { api } from "../api/client";
 import type { TableSet } from "../api/types";
 import { attempt } from "../sets/actions";
 import { useTable } from "../table/store";
 import { tell } from "../ui/notices";
+import { arrow, inside, type Place, pointedAt } from "./place";
 
 const NUDGE = 0.01;
 const FAR_NUDGE = 0.05;
-
-type Place = { across: number; down: number };
-
-const inside = (value: number) => Math.min(1, Math.max(0, value));
 
 /** Shows where the meter reads, and takes another place for it. */
 export function MeterTool({ set }: { set: TableSet }) {
@@ -32,28 +29,14 @@ export function MeterTool({ set }: { set: TableSet }) {
     }
     useTable.getState().change("exposure.metering.point", answer.point);
   };
-  const at = (event: PointerEvent<HTMLElement>): Place => {
-    const box = event.currentTarget.getBoundingClientRect();
-    return {
-      across: inside((event.clientX - box.left) / box.width),
-      down: inside((event.clientY - box.top) / box.height),
-    };
-  };
   const onKeyDown = (event: KeyboardEvent) => {
     const now = aimed ?? meter.data;
     if (!now) return;
     if (event.key === "Enter" && aimed) void choose(aimed);
-    const step = event.shiftKey ? FAR_NUDGE : NUDGE;
-    const ways: Record<string, [number, number]> = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, -step],
-      ArrowDown: [0, step],
-    };
-    const way = ways[event.key];
+    const way = arrow(event, event.shiftKey ? FAR_NUDGE : NUDGE);
     if (!way) return;
     event.preventDefault();
-    setAimed({ across: inside(now.across + way[0]), down: inside(now.down + way[1]) });
+    setAimed({ across: inside(now.across + way.across), down: inside(now.down + way.down) });
   };
   return (
     <div
@@ -64,7 +47,7 @@ export function MeterTool({ set }: { set: TableSet }) {
       data-testid="meter-surface"
       className="absolute inset-0 cursor-crosshair touch-none overflow-hidden"
       onKeyDown={onKeyDown}
-      onPointerUp={(event) => void choose(at(event))}
+      onPointerUp={(event) => void choose(pointedAt(event))}
     >
       {meter.data && <Cross place={meter.data} testId="meter-mark" />}
       {aimed && <Cross place={aimed} testId="meter-aim" aimed />}

@@ -1,11 +1,12 @@
 import { X } from "lucide-react";
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import { type KeyboardEvent, useRef, useState } from "react";
 import { api } from "../api/client";
 import type { Profile, TableSet } from "../api/types";
 import { attempt } from "../sets/actions";
 import { useLength } from "../table/preferences";
 import type { Quantity } from "../table/units";
 import { Button } from "../ui/Button";
+import { arrow, pointedAt } from "./place";
 
 type Line = { fromAcross: number; fromDown: number; toAcross: number; toDown: number };
 
@@ -24,26 +25,12 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
     setProfile((await attempt(() => api.profile(set, along))) ?? null);
     setBusy(false);
   };
-  const at = (event: PointerEvent<HTMLElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
-    const inside = (value: number) => Math.min(1, Math.max(0, value));
-    return [
-      inside((event.clientX - box.left) / box.width),
-      inside((event.clientY - box.top) / box.height),
-    ] as const;
-  };
   const onKeyDown = (event: KeyboardEvent) => {
-    const ways: Record<string, [number, number]> = {
-      ArrowLeft: [-NUDGE, 0],
-      ArrowRight: [NUDGE, 0],
-      ArrowUp: [0, -NUDGE],
-      ArrowDown: [0, NUDGE],
-    };
-    const way = ways[event.key];
+    const way = arrow(event, NUDGE);
     if (event.key === "Enter") void measure(line);
     if (!way) return;
     event.preventDefault();
-    const [x, y] = way;
+    const { across: x, down: y } = way;
     setLine((now) => ({
       ...now,
       ...(event.shiftKey ? {} : { fromAcross: now.fromAcross + x, fromDown: now.fromDown + y }),
@@ -63,14 +50,14 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
         onKeyDown={onKeyDown}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
-          const [across, down] = at(event);
+          const { across, down } = pointedAt(event);
           drawn.current = { fromAcross: across, fromDown: down, toAcross: across, toDown: down };
           setProfile(null);
           setLine(drawn.current);
         }}
         onPointerMove={(event) => {
           if (!drawn.current) return;
-          const [across, down] = at(event);
+          const { across, down } = pointedAt(event);
           drawn.current = { ...drawn.current, toAcross: across, toDown: down };
           setLine(drawn.current);
         }}
