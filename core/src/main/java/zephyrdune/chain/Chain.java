@@ -10,6 +10,7 @@ import zephyrdune.emitter.Filled;
 import zephyrdune.emitter.Outline;
 import zephyrdune.emitter.Patch;
 import zephyrdune.emitter.SoftboxLight;
+import zephyrdune.measure.Bisection;
 import zephyrdune.measure.Stops;
 import zephyrdune.table.Beam;
 import zephyrdune.table.BookLight;
@@ -225,16 +226,12 @@ public final class Chain {
         if (distribution instanceof Coverage coverage) {
             return 2 * Math.atan(coverage.tanAcross());
         }
-        double near = 0;
-        double far = Math.PI / 2;
-        while (far - near > 1e-6) {
-            double middle = (near + far) / 2;
-            if (distribution.relativeIntensity(Math.sin(middle), 0, Math.cos(middle)) >= 0.5) {
-                near = middle;
-            } else {
-                far = middle;
-            }
-        }
-        return 2 * near;
+        return 2
+                * Bisection.of(
+                                0,
+                                Math.PI / 2,
+                                1e-6,
+                                angle -> distribution.relativeIntensity(Math.sin(angle), 0, Math.cos(angle)) >= 0.5)
+                        .holds();
     }
 }

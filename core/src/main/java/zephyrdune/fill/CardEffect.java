@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Bisection;
 import zephyrdune.measure.Refused;
 import zephyrdune.measure.Stops;
 import zephyrdune.picture.CardsInFrame;
@@ -87,17 +88,11 @@ public record CardEffect(
         if (seen + STEP > FARTHEST) {
             return OptionalDouble.empty();
         }
-        double near = seen;
-        double far = seen + STEP;
-        while (seen > 0 && far - near > FINE) {
-            double middle = (near + far) / 2;
-            if (seen(set, card, one, middle)) {
-                near = middle;
-            } else {
-                far = middle;
-            }
-        }
-        return OptionalDouble.of(seen == 0 ? NEAREST : far);
+        return OptionalDouble.of(
+                seen == 0
+                        ? NEAREST
+                        : Bisection.of(seen, seen + STEP, FINE, distance -> seen(set, card, one, distance))
+                                .fails());
     }
 
     private static boolean seen(TableSet set, int card, Card one, double distance) {

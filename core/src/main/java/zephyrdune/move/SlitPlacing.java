@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.falloff.FallOff;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Bisection;
 import zephyrdune.measure.Refused;
 import zephyrdune.pattern.CutLine;
 import zephyrdune.pattern.LightStrip;
@@ -57,27 +58,19 @@ public record SlitPlacing(TableSet set, int card, double gap, double strip, doub
     private static Optional<SlitPlacing> at(TableSet set, double share, double under) {
         try {
             double wanted = 2 * set.dish().radius();
-            double near = 0;
-            double far = WIDEST;
-            if (strip(with(set, share, far)) < wanted) {
+            if (strip(with(set, share, WIDEST)) < wanted) {
                 return Optional.empty();
             }
-            while (far - near > FINE) {
-                double middle = (near + far) / 2;
-                if (strip(with(set, share, middle)) < wanted) {
-                    near = middle;
-                } else {
-                    far = middle;
-                }
-            }
-            TableSet placed = with(set, share, far);
+            double gap = Bisection.of(0, WIDEST, FINE, narrow -> strip(with(set, share, narrow)) < wanted)
+                    .fails();
+            TableSet placed = with(set, share, gap);
             double backdrop =
                     FallOff.heroToBackdrop(placed, KeyLight.of(placed)).stops();
             int card = placed.cards().size() - 1;
             boolean inFrame = CardsInFrame.of(placed).share(card) > 0;
             return backdrop > -under || inFrame
                     ? Optional.empty()
-                    : Optional.of(new SlitPlacing(placed, card, far, strip(placed), backdrop));
+                    : Optional.of(new SlitPlacing(placed, card, gap, strip(placed), backdrop));
         } catch (Refused impossible) {
             return Optional.empty();
         }

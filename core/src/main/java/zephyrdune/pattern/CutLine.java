@@ -1,11 +1,16 @@
 package zephyrdune.pattern;
 
+import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
+import zephyrdune.illuminance.Cutters;
 import zephyrdune.illuminance.KeyLight;
-import zephyrdune.table.BarnDoors;
 import zephyrdune.table.Card;
 import zephyrdune.table.Panel;
 import zephyrdune.table.TableSet;
@@ -28,54 +33,67 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
     /** A step on the card by which the line is thrown on the table, metres. */
     private static final double STEP = 1e-3;
 
-    /** How far to each side a flag's edge is looked for, metres, and how closely. */
+    /** How far to each side a flag's edge is looked for, metres, and at how many places. */
     static final double REACH = 0.8;
 
-    private static final double LOOK = 0.04;
+    private static final int LOOKS = 20;
 
     /** Light that lacks less than this share is full. */
     static final double FULL = 0.99;
 
     /** The line of the first pattern or slit; otherwise of the first flag or door that cuts anything near the hero. */
     public static Optional<CutLine> of(TableSet set, KeyLight key) {
-        List<Card> cards = set.cards();
-        for (int i = 0; i < cards.size(); i++) {
-            Card card = cards.get(i);
+        return ofOpening(set, key).or(() -> ofFlag(set, key)).or(() -> ofDoor(set, key));
+    }
+
+    /** Of a slit, which may be open wider than is looked, and of a pattern that stands in the light's way. */
+    private static Optional<CutLine> ofOpening(TableSet set, KeyLight key) {
+        for (int i = 0; i < set.cards().size(); i++) {
+            Card card = set.cards().get(i);
             if (card.cut().any()) {
                 boolean patterned = card.cut().patterned();
-                // a slit may be open wider than is looked; a pattern that cuts nothing stands in no light's way
-                Optional<CutLine> line = of(
-                                key, i, card.panels().get(0), card.cut().across(card))
-                        .filter(found -> !patterned || found.cuts(key))
+                Panel panel = card.panels().get(0);
+                Optional<CutLine> line = of(key, i, panel, card.cut().across(card))
+                        .filter(found -> !patterned || found.cuts(past(set, panel)))
                         .map(found -> patterned ? found.through(key.brightest()) : found);
                 if (line.isPresent()) {
                     return line;
                 }
             }
         }
-        for (int i = 0; i < cards.size(); i++) {
-            Card card = cards.get(i);
+        return Optional.empty();
+    }
+
+    /** Along the flag's width or its height, whichever goes across its edge. */
+    private static Optional<CutLine> ofFlag(TableSet set, KeyLight key) {
+        for (int i = 0; i < set.cards().size(); i++) {
+            Card card = set.cards().get(i);
             for (Panel panel : card.panels()) {
-                if (!card.black() || !towards(key, panel)) {
-                    continue;
-                }
-                for (Vector3D axis : List.of(panel.across(), panel.up())) {
-                    Optional<CutLine> line = of(key, i, panel, axis).filter(found -> found.cuts(key));
+                if (card.black() && towards(key, panel)) {
+                    int number = i;
+                    KeyLight past = past(set, panel);
+                    Optional<CutLine> line = Stream.of(panel.across(), panel.up())
+                            .flatMap(axis -> of(key, number, panel, axis).stream())
+                            .filter(found -> found.cuts(past))
+                            .max(Comparator.comparingDouble(found -> found.change(past)));
                     if (line.isPresent()) {
                         return line;
                     }
                 }
             }
         }
-        if (set.light().doors() instanceof BarnDoors) {
-            for (Panel door : set.doors()) {
-                Optional<CutLine> line = of(key, -1, door, door.normal()).filter(found -> found.cuts(key));
-                if (line.isPresent()) {
-                    return line;
-                }
-            }
-        }
         return Optional.empty();
+    }
+
+    private static Optional<CutLine> ofDoor(TableSet set, KeyLight key) {
+        return set.doors().stream()
+                .flatMap(door -> of(key, -1, door, door.normal()).filter(found -> found.cuts(past(set, door))).stream())
+                .findFirst();
+    }
+
+    /** The light with nothing but this in its way. */
+    private static KeyLight past(TableSet set, Panel panel) {
+        return KeyLight.past(set, Cutters.of(List.of(panel)));
     }
 
     /** Whether a panel stands on the light's side of the hero. */
@@ -139,11 +157,17 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
     }
 
     private boolean cuts(KeyLight key) {
-        for (double out = -REACH; out <= REACH; out += LOOK) {
-            if (share(key, out) < FULL) {
-                return true;
-            }
-        }
-        return false;
+        return shares(key).anyMatch(share -> share < FULL);
+    }
+
+    /** How much the share changes along it. */
+    private double change(KeyLight key) {
+        DoubleSummaryStatistics shares = shares(key).summaryStatistics();
+        return shares.getMax() - shares.getMin();
+    }
+
+    /** At places to both sides of the hero. */
+    private DoubleStream shares(KeyLight key) {
+        return IntStream.rangeClosed(-LOOKS, LOOKS).mapToDouble(i -> share(key, i * REACH / LOOKS));
     }
 }

@@ -2,6 +2,7 @@ package zephyrdune.pattern;
 
 import java.util.function.DoubleUnaryOperator;
 import zephyrdune.illuminance.KeyLight;
+import zephyrdune.measure.Bisection;
 
 /**
  * The strip of light that flags, a slit or doors leave about the hero, measured along a {@link CutLine} in metres from the hero's middle.
@@ -20,7 +21,11 @@ public record LightStrip(double most, double fullFrom, double fullTo, double hal
     private static final double FINE = 1e-5;
 
     public static LightStrip of(CutLine line, KeyLight key) {
-        DoubleUnaryOperator share = at -> line.share(key, at);
+        return of(at -> line.share(key, at));
+    }
+
+    /** Of a share of the open light along a line. */
+    static LightStrip of(DoubleUnaryOperator share) {
         double peak = peak(share);
         double most = share.applyAsDouble(peak);
         double half = most / 2;
@@ -63,15 +68,8 @@ public record LightStrip(double most, double fullFrom, double fullTo, double hal
                 return side * Double.POSITIVE_INFINITY;
             }
         }
-        while (Math.abs(out - in) > FINE) {
-            double middle = (in + out) / 2;
-            if (share.applyAsDouble(middle) >= level) {
-                in = middle;
-            } else {
-                out = middle;
-            }
-        }
-        return (in + out) / 2;
+        return Bisection.of(in, out, FINE, at -> share.applyAsDouble(at) >= level)
+                .middle();
     }
 
     private static double edges(DoubleUnaryOperator share, double peak, double most) {

@@ -6,6 +6,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.emitter.EmittingFace;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.lens.Perspective;
+import zephyrdune.measure.Bisection;
 import zephyrdune.measure.Lengths;
 import zephyrdune.measure.Stops;
 import zephyrdune.metering.MeteredExposure;
@@ -132,17 +133,14 @@ public record Plausibility(String field, String words) {
     /** The gap from which most of the panel acts. */
     private static double evenGap(Light light) {
         FromBehind behind = (FromBehind) light.filling();
-        double near = behind.gap();
-        double far = FARTHEST_GAP;
-        while (far - near > GAP_STEP) {
-            double middle = (near + far) / 2;
-            if (EmittingFace.of(light.withFilling(behind.withGap(middle))).usedShare() < MOSTLY) {
-                near = middle;
-            } else {
-                far = middle;
-            }
-        }
-        return far;
+        return Bisection.of(
+                        behind.gap(),
+                        FARTHEST_GAP,
+                        GAP_STEP,
+                        gap -> EmittingFace.of(light.withFilling(behind.withGap(gap)))
+                                        .usedShare()
+                                < MOSTLY)
+                .fails();
     }
 
     private static void aboutFrame(List<Plausibility> doubts, TableSet set) {

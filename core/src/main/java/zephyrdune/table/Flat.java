@@ -3,6 +3,7 @@ package zephyrdune.table;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.measure.Bisection;
 
 /**
  * A face of light or a card, as something that takes up room: its flat convex parts, and where they would be farther out.
@@ -22,7 +23,7 @@ record Flat(
         DoubleFunction<List<List<Vector3D>>> parts,
         List<List<Vector3D>> outlines) {
 
-    private static final int HALVINGS = 40;
+    private static final double FINE = 1e-9;
     private static final double FARTHEST_LIGHT = 10;
     private static final double FARTHEST_CARD = 5;
 
@@ -61,17 +62,12 @@ record Flat(
 
     /** How far out it has to be to clear a body it reaches into, metres; not less than the truth by more than a micrometre. */
     double clear(Upright body) {
-        double near = distance;
-        double far = farthest;
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (near + far) / 2;
-            if (parts.apply(middle).stream().anyMatch(body::holds)) {
-                near = middle;
-            } else {
-                far = middle;
-            }
-        }
-        return far;
+        return Bisection.of(
+                        distance,
+                        farthest,
+                        FINE,
+                        out -> parts.apply(out).stream().anyMatch(body::holds))
+                .fails();
     }
 
     boolean crosses(Flat other) {
