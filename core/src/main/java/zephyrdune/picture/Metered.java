@@ -75,7 +75,7 @@ public final class Metered {
         }
     }
 
-    private int size() {
+    int size() {
         return incidence.size();
     }
 }

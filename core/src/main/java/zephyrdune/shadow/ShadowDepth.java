@@ -58,7 +58,7 @@ public record ShadowDepth(Vector3D place, double stops, double error) {
         double part = Math.min(
                 room(from.getX(), way.getX(), table.left(), table.right()),
                 room(from.getY(), way.getY(), table.before(), behind));
-        return Optional.of(from.add(way.multiply(part / 2)));
+        return part > 0 ? Optional.of(from.add(way.multiply(part / 2))) : Optional.empty();
     }
 
     /** Share of a way, at most all of it, that stays between two ends. */

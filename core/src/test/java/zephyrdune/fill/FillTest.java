@@ -13,8 +13,11 @@ import zephyrdune.illuminance.Illuminance;
 import zephyrdune.illuminance.KeyLight;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
+import zephyrdune.table.Block;
 import zephyrdune.table.Card;
+import zephyrdune.table.Cut;
 import zephyrdune.table.Sets;
+import zephyrdune.table.Slit;
 import zephyrdune.table.Surface;
 import zephyrdune.table.TableSet;
 import zephyrdune.table.TableTop;
@@ -144,6 +147,79 @@ public class FillTest {
                 .orElseThrow()
                 .lift();
         assertThat(Math.abs(hardly)).isLessThan(0.4).isLessThan(Math.abs(taken) / 2);
+    }
+
+    private static Fill fill(TableSet set) {
+        return Fill.of(set, KeyLight.of(set)).orElseThrow();
+    }
+
+    /** A flag in the key's way, a slit: they shape the light and stay when the cards that fill are thought away. */
+    @Test
+    public void cardsThatCutStay() {
+        TableSet plain = Sets.lit(box(0.6, 0.6, 9, 40, 0.9)).withAmbient(new Ambient(0, 5500, 5));
+        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, RIGHT, 0.3, 0, 0, 0);
+        Card flag = new Card(Surface.BLACK_PAPER, 0.3, 0.3, 3 * RIGHT, 0.4, 0.3, 0, 0);
+        Card slit = flag.withCut(Cut.of(new Slit(0.05)));
+        Card slitAside = white.withCut(Cut.of(new Slit(0.05)));
+        assertThat(Fill.fills(plain, white)).isTrue();
+        assertThat(Fill.fills(plain, flag)).isFalse();
+        assertThat(Fill.fills(plain, slit)).isFalse();
+        assertThat(Fill.fills(plain, slitAside)).isFalse();
+        TableSet both = plain.withCards(List.of(flag, white));
+        Fill found = fill(both);
+        assertThat(found.litToShadowBare())
+                .isEqualTo(fill(plain.withCards(List.of(flag))).litToShadow());
+        assertThat(found.lift()).isGreaterThan(0.5);
+    }
+
+    /** Read straight under the light and opposite, whichever way it comes from. */
+    @Test
+    public void sidesLieUnderTheLightAndOpposite() {
+        for (double clock : new double[] {1, 4, 8, 10.5}) {
+            TableSet set = Sets.lit(box(0.3, 0.3, clock, 40, 0.6));
+            Fill fill = fill(set);
+            double x = Math.sin(clock * Math.PI / 6);
+            double y = Math.cos(clock * Math.PI / 6);
+            double out =
+                    Math.hypot(fill.lit().place().getX(), fill.lit().place().getY());
+            assertThat(out).isCloseTo(0.095 + 0.002, within(1e-6));
+            assertThat(fill.lit().place().getX()).isCloseTo(out * x, within(1e-9));
+            assertThat(fill.lit().place().getY()).isCloseTo(out * y, within(1e-9));
+            assertThat(fill.shadow().place().getX()).isCloseTo(-out * x, within(1e-9));
+            assertThat(fill.shadow().place().getY()).isCloseTo(-out * y, within(1e-9));
+        }
+    }
+
+    /** Shares and tint go by card, whatever their order: what the gold one gives is told under its own number. */
+    @Test
+    public void eachCardsShareIsItsOwn() {
+        TableSet plain = dark().withDish(new Block(0.1, 0.1, 0.06, Surface.GREY_PAPER));
+        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, RIGHT, 0.3, 0, 0, 0);
+        Card small = new Card(Surface.GOLD_CARD, 0.1, 0.1, 2.2 * Math.PI / 6, 0.3, 0, 0, 0);
+        Fill one = fill(plain.withCards(List.of(white, small)));
+        Fill other = fill(plain.withCards(List.of(small, white)));
+        assertThat(one.cardShares()).hasSize(2);
+        assertThat(one.cardShares().get(0)).isGreaterThan(2 * one.cardShares().get(1));
+        assertThat(one.cardShares().get(1)).isGreaterThan(0.01);
+        assertThat(other.cardShares().get(1)).isCloseTo(one.cardShares().get(0), within(0.03));
+        assertThat(other.cardShares().get(0)).isCloseTo(one.cardShares().get(1), within(0.03));
+        // in a black set all of the shadow side's light is the cards'
+        assertThat(one.cardShares().get(0) + one.cardShares().get(1)).isCloseTo(1, within(0.12));
+        double alone = fill(plain.withCards(List.of(small))).tint();
+        assertThat(alone).isGreaterThan(50);
+        assertThat(one.tint()).isBetween(1.0, alone - 10).isCloseTo(other.tint(), within(8.0));
+        assertThat(fill(plain).tint()).isNaN();
+    }
+
+    /** Two hundredths off the plumb line, whatever the distance, there is a shadow side: 88 degrees have one, 89 and a half have none. */
+    @Test
+    public void nearlyStraightAbove() {
+        for (double distance : new double[] {0.5, 3}) {
+            TableSet slant = Sets.lit(box(0.3, 0.3, 9, 88, distance));
+            TableSet upright = Sets.lit(box(0.3, 0.3, 9, 89.5, distance));
+            assertThat(Fill.of(slant, KeyLight.of(slant))).isPresent();
+            assertThat(Fill.of(upright, KeyLight.of(upright))).isEmpty();
+        }
     }
 
     @Test

@@ -18,7 +18,7 @@ import zephyrdune.table.Origin;
 import zephyrdune.table.Sets;
 
 /**
- * What leaves a softbox, by photons counted one by one: a square pyramid, matte lining, cloths that let through, send back or swallow, the
+ * What leaves a softbox, and what stays in it, by photons counted one by one: a pyramid, matte lining, cloths that let through, send back or swallow, the
  * source in the tip. Light that the source sends past the face starts anywhere on the lining near it.
  */
 public class PhotonTest {
@@ -28,83 +28,111 @@ public class PhotonTest {
     /** Of what a cloth does not let through it sends back so much (common practice, from memory). */
     private static final double BACK = 0.8;
 
+    /** Where a photon ends. */
+    private enum End {
+        OUT,
+        LINING,
+        INNER,
+        OUTER
+    }
+
     @DataProvider
     Object[][] boxes() {
         return new Object[][] {
-            {0.6, 0.3, 0.8, new NoInner(), 1.0},
-            {0.6, 0.3, 0.4, new NoInner(), 1.0},
-            {0.9, 0.25, 0.9, new NoInner(), 0.6},
-            {0.4, 0.6, 0.8, new NoInner(), 2.0},
-            {0.6, 0.3, 0.8, new InnerBaffle(1, 0.5), 1.0},
-            {0.8, 0.5, 0.7, new InnerBaffle(0.7, 0.6), 1.0}
+            {0.6, 0.6, 0.3, 0.8, new NoInner(), 1.0},
+            {0.6, 0.6, 0.3, 0.4, new NoInner(), 1.0},
+            {0.9, 0.9, 0.25, 0.9, new NoInner(), 0.6},
+            {0.4, 0.4, 0.6, 0.8, new NoInner(), 2.0},
+            {0.3, 1.2, 0.4, 0.8, new NoInner(), 1.0},
+            {1.0, 0.4, 0.4, 0.7, new InnerBaffle(0.8, 0.5), 1.2},
+            {0.3, 1.2, 0.3, 0.8, new InnerBaffle(0.8, 0.7), 1.2},
+            {0.6, 0.6, 0.3, 0.8, new InnerBaffle(1, 0.5), 1.0},
+            {0.8, 0.8, 0.5, 0.7, new InnerBaffle(0.7, 0.6), 1.0}
         };
     }
 
     @Test(dataProvider = "boxes")
-    public void asManyLeaveAsIsSaid(double side, double depth, double lining, Inner inner, double loss) {
+    public void asManyEndAsIsSaid(double width, double height, double depth, double lining, Inner inner, double loss) {
         InBox box = new InBox(depth, lining, inner, loss, Origin.ENTERED);
-        Light light = Sets.box(side, side, 9, 45, 2).withFilling(box);
+        Light light = Sets.box(width, height, 9, 45, 2).withFilling(box);
         SoftboxLight told = SoftboxLight.of(light, box, Outline.RECTANGLE);
-        double straight = straight(light, side, depth, inner);
-        Count count = new Count(side / 2 / depth, depth, lining, inner, loss, new Random(5));
-        int out = 0;
+        double straight = straight(light, width, height, depth, inner);
+        double[] slopes = {width / 2 / depth, height / 2 / depth};
+        Count count = new Count(slopes, depth, lining, inner, loss, new Random(5));
+        double[] ended = new double[End.values().length];
         for (int i = 0; i < PHOTONS; i++) {
-            out += count.leaves(straight) ? 1 : 0;
+            ended[count.end(straight).ordinal()] += 1.0 / PHOTONS;
         }
-        assertThat(Stops.between(told.out(), out / (double) PHOTONS)).isCloseTo(0, within(0.05));
+        assertThat(Stops.between(told.out(), ended[0])).isCloseTo(0, within(0.05));
+        assertThat(new double[] {told.lining(), told.inner(), told.outer()})
+                .containsExactly(new double[] {ended[1], ended[2], ended[3]}, within(0.012));
     }
 
     /** Share of the source's light that falls on the first cloth: its illuminance summed up place by place. */
-    private static double straight(Light light, double side, double depth, Inner inner) {
+    private static double straight(Light light, double width, double height, double depth, Inner inner) {
         double far = inner instanceof InnerBaffle baffle ? depth * baffle.place() : depth;
-        double half = side / 2 * far / depth;
+        double right = width / 2 * far / depth;
+        double top = height / 2 * far / depth;
         int places = 200;
         double sum = 0;
         for (int i = 0; i < places * places; i++) {
-            double x = (2 * (i % places + 0.5) / places - 1) * half;
-            double y = (2 * (i / places + 0.5) / places - 1) * half;
+            double x = (2 * (i % places + 0.5) / places - 1) * right;
+            double y = (2 * (i / places + 0.5) / places - 1) * top;
             double squared = x * x + y * y + far * far;
             double length = Math.sqrt(squared);
             double sent = light.source().distribution().relativeIntensity(x / length, y / length, far / length);
-            sum += light.source().axialIntensity() * sent * far / (squared * length) * Math.pow(2 * half / places, 2);
+            sum += light.source().axialIntensity()
+                    * sent
+                    * far
+                    / (squared * length)
+                    * 4
+                    * right
+                    * top
+                    / (places * places);
         }
         return Math.min(1, sum / light.source().flux());
     }
 
     /** A box round the z axis, its tip at 0, as wide to each side as far from the tip times a slope. */
-    private record Count(double slope, double depth, double lining, Inner inner, double loss, Random random) {
+    private record Count(double[] slopes, double depth, double lining, Inner inner, double loss, Random random) {
 
         private double cloth() {
             return inner instanceof InnerBaffle baffle ? depth * baffle.place() : depth;
         }
 
         private double[] inward(int axis, int sign) {
-            double[] normal = {0, 0, slope};
+            double[] normal = {0, 0, slopes[axis]};
             normal[axis] = -sign;
             return Vec.unit(normal);
         }
 
-        boolean leaves(double straight) {
+        End end(double straight) {
             double first = cloth();
             double[] at;
             double[] way;
             if (random.nextDouble() < straight) {
-                at = new double[] {any() * slope * first, any() * slope * first, first};
-                Boolean through = meetsCloth(first, inner instanceof InnerBaffle baffle ? baffle.loss() : loss);
+                at = new double[] {any() * slopes[0] * first, any() * slopes[1] * first, first};
+                boolean outer = !(inner instanceof InnerBaffle);
+                Boolean through = meetsCloth(outer ? loss : ((InnerBaffle) inner).loss());
                 if (through == null) {
-                    return false;
+                    return outer ? End.OUTER : End.INNER;
                 }
-                if (through && first == depth) {
-                    return true;
+                if (through && outer) {
+                    return End.OUT;
                 }
                 way = Vec.evenly(new double[] {0, 0, through ? 1 : -1}, random);
             } else {
+                // as many on each pair of flanks as there is of them
+                double wide = slopes[1] * Math.hypot(1, slopes[0]);
+                double high = slopes[0] * Math.hypot(1, slopes[1]);
+                int axis = random.nextDouble() * (wide + high) < wide ? 0 : 1;
                 double z = first * Math.sqrt(random.nextDouble());
-                at = new double[] {slope * z, any() * slope * z, z};
+                at = new double[] {any() * slopes[0] * z, any() * slopes[1] * z, z};
+                at[axis] = slopes[axis] * z;
                 if (random.nextDouble() >= lining) {
-                    return false;
+                    return End.LINING;
                 }
-                way = Vec.evenly(inward(0, 1), random);
+                way = Vec.evenly(inward(axis, 1), random);
             }
             return wanders(at, way);
         }
@@ -114,13 +142,13 @@ public class PhotonTest {
         }
 
         /** Let through, sent back, or null when it is swallowed. */
-        private Boolean meetsCloth(double z, double stops) {
+        private Boolean meetsCloth(double stops) {
             double through = Math.pow(2, -stops);
-            double lot = random.nextDouble();
-            return lot < through ? Boolean.TRUE : lot < through + BACK * (1 - through) ? Boolean.FALSE : null;
+            double draw = random.nextDouble();
+            return draw < through ? Boolean.TRUE : draw < through + BACK * (1 - through) ? Boolean.FALSE : null;
         }
 
-        private boolean wanders(double[] from, double[] going) {
+        private End wanders(double[] from, double[] going) {
             double[] at = from;
             double[] way = going;
             while (true) {
@@ -129,7 +157,7 @@ public class PhotonTest {
                 int sign = 0;
                 for (int a = 0; a < 2; a++) {
                     for (int s = -1; s <= 1; s += 2) {
-                        double t = (slope * at[2] - s * at[a]) / (s * way[a] - slope * way[2]);
+                        double t = (slopes[a] * at[2] - s * at[a]) / (s * way[a] - slopes[a] * way[2]);
                         if (t > 1e-9 && t < near && at[2] + t * way[2] >= 0) {
                             near = t;
                             axis = a;
@@ -147,24 +175,24 @@ public class PhotonTest {
                     }
                 }
                 if (Double.isInfinite(near)) {
-                    return false;
+                    return End.LINING;
                 }
                 double upwards = way[2];
                 at = Vec.plus(at, way, near);
                 if (axis >= 0) {
                     if (random.nextDouble() >= lining) {
-                        return false;
+                        return End.LINING;
                     }
                     way = Vec.evenly(inward(axis, sign), random);
                     continue;
                 }
                 boolean outer = cloth == depth;
-                Boolean through = meetsCloth(cloth, outer ? loss : ((InnerBaffle) inner).loss());
+                Boolean through = meetsCloth(outer ? loss : ((InnerBaffle) inner).loss());
                 if (through == null) {
-                    return false;
+                    return outer ? End.OUTER : End.INNER;
                 }
                 if (outer && through) {
-                    return true;
+                    return End.OUT;
                 }
                 way = Vec.evenly(new double[] {0, 0, through == upwards > 0 ? 1 : -1}, random);
             }

@@ -16,6 +16,7 @@ import zephyrdune.measure.Stops;
 import zephyrdune.metering.MeteredExposure;
 import zephyrdune.table.Ambient;
 import zephyrdune.table.Backdrop;
+import zephyrdune.table.Block;
 import zephyrdune.table.Camera;
 import zephyrdune.table.CameraAngle;
 import zephyrdune.table.Exposure;
@@ -110,6 +111,21 @@ public class BackdropToneTest {
         }
         assertThat(count).isGreaterThan(200);
         assertThat(tone.stops()).isCloseTo(Stops.between(sum / count, 0.18), within(0.07));
+    }
+
+    /** Looked at as high as the hero's top, or as high as the backdrop goes, but for half of the patch. */
+    @Test
+    public void thePatchIsOnTheBackdrop() {
+        assertThat(place(0.3, 2)).isCloseTo(0.3, within(1e-9));
+        assertThat(place(0.3, 0.2)).isCloseTo(0.17, within(1e-9));
+        assertThat(place(0.02, 2)).isCloseTo(0.03, within(1e-9));
+    }
+
+    private static double place(double top, double height) {
+        TableSet set = Sets.chowder()
+                .withDish(new Block(0.05, 0.05, top, Surface.GREY_PAPER))
+                .withBackdrop(new Backdrop(1.2, 2, height, Surface.GREY_PAPER));
+        return BackdropTone.of(set, Mix.of(set, Set.of())).place().getZ();
     }
 
     @Test

@@ -198,7 +198,7 @@ public class MeteringTest {
     @Test
     public void thePointIsTakenUpInTheFrame() {
         TableSet set = fromAngle(plain(), CameraAngle.FORTY_FIVE);
-        for (double[] at : new double[][] {{0.9, 0.8}, {0.5, 0.42}, {0.1, 0.5}}) {
+        for (double[] at : new double[][] {{0.9, 0.8}, {0.5, 0.42}, {0.1, 0.5}, {0, 1}, {1, 0.9}}) {
             MeteringPoint point = MeterInFrame.pointAt(set, at[0], at[1]);
             MeterInFrame seen = MeterInFrame.of(metering(set, Metering.Mode.INCIDENT, point));
             // to the millimetre that is kept
@@ -210,7 +210,11 @@ public class MeteringTest {
         assertThatThrownBy(() -> MeterInFrame.pointAt(level, 0.1, 0.05))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("table");
-        assertThatThrownBy(() -> MeterInFrame.pointAt(level, 1.2, 0.5)).isInstanceOf(Refused.class);
+        for (double[] outside : new double[][] {{1.001, 0.5}, {-0.001, 0.5}, {0.5, 1.001}, {0.5, -0.001}}) {
+            assertThatThrownBy(() -> MeterInFrame.pointAt(level, outside[0], outside[1]))
+                    .isInstanceOf(Refused.class)
+                    .hasMessageContaining("in the frame");
+        }
     }
 
     /** A twentieth of a stop; where the light is known less well, twice the standard error that is told. */
