@@ -143,6 +143,21 @@ public class CutLineTest {
                 .isZero();
     }
 
+    /** A slit beside the light's way is measured by its own distances; one above the light, level across it. */
+    @Test
+    public void aSlitBesideTheWay() {
+        Card aside = new Card(Surface.BLACK_PAPER, 0.3, 0.3, 3 * RIGHT, 0.6, 0, 0, 0).withCut(Cut.of(new Slit(0.03)));
+        CutLine beyond = line(lit(aside)).orElseThrow();
+        assertThat(beyond.cardToHero()).isCloseTo(aside.centre().distance(Vector3D.of(0, 0, TOP)), within(1e-9));
+        assertThat(beyond.lightToCard()).isCloseTo(aside.centre().distance(LIGHT), within(1e-9));
+        // over the light, turned by 30 degrees: no ray from there comes down past it
+        Card over = new Card(Surface.BLACK_PAPER, 0.3, 0.3, 3 * RIGHT, 0.6, 1, Math.PI / 6, 0)
+                .withCut(Cut.of(new Slit(0.03)));
+        CutLine above = line(lit(over)).orElseThrow();
+        assertThat(above.along().distance(over.widthAxis())).isCloseTo(0, within(1e-9));
+        assertThat(above.cardToHero()).isCloseTo(over.centre().distance(Vector3D.of(0, 0, TOP)), within(1e-9));
+    }
+
     /** Under a pattern the line goes through the brightest patch; under a slit, through the hero's middle. */
     @Test
     public void throughTheBrightestPatch() {

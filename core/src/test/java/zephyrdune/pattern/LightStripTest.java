@@ -98,6 +98,25 @@ public class LightStripTest {
         assertThat(LightStrip.of(trapezoid(1, -1.75, -1.65, 1.65, 1.75)).half()).isEqualTo(Double.POSITIVE_INFINITY);
     }
 
+    /** Close beside the brightest place lies an edge: it ends its own side alone. */
+    @Test
+    public void anEdgeRightBesideThePeak() {
+        LightStrip strip = LightStrip.of(x -> x >= -0.004 && x <= 0.3 ? 1 : 0);
+        assertThat(strip.halfFrom()).isCloseTo(-0.004, within(FINE));
+        assertThat(strip.halfTo()).isCloseTo(0.3, within(FINE));
+        LightStrip other = LightStrip.of(x -> x <= 0.004 && x >= -0.3 ? 1 : 0);
+        assertThat(other.halfFrom()).isCloseTo(-0.3, within(FINE));
+        assertThat(other.halfTo()).isCloseTo(0.004, within(FINE));
+    }
+
+    /** Edges are looked for from the brightest place, not from the hero. */
+    @Test
+    public void edgesCountFromTheBrightestPlace() {
+        assertThat(LightStrip.of(x -> x >= 0.5 && x <= 1.9 ? 1 : 0).halfTo()).isCloseTo(1.9, within(FINE));
+        assertThat(LightStrip.of(x -> x <= -0.5 && x >= -1.9 ? 1 : 0).halfFrom())
+                .isCloseTo(-1.9, within(FINE));
+    }
+
     /** Where the largest share is read is where its ends count from: a dip between two strips ends the one. */
     @Test
     public void aDipEndsTheStrip() {

@@ -58,10 +58,14 @@ public class ProfileTest {
     public void ofPatchesAlikeTheNearestIsTold() {
         DoubleUnaryOperator left = x -> Math.max(0.99 * hat(x, -0.3, 0.1), hat(x, 0.5, 0.1));
         DoubleUnaryOperator right = x -> Math.max(0.99 * hat(x, 0.3, 0.1), hat(x, -0.5, 0.1));
+        assertThat(new Profile(x -> 50 + 3 * left.applyAsDouble(x), 1, 100).peak())
+                .isCloseTo(-0.3, within(1e-3));
         DoubleUnaryOperator dimmer = x -> Math.max(0.96 * hat(x, -0.3, 0.1), hat(x, 0.5, 0.1));
         assertThat(new Profile(left, 1, 100).peak()).isCloseTo(-0.3, within(1e-3));
         assertThat(new Profile(right, 1, 100).peak()).isCloseTo(0.3, within(1e-3));
         assertThat(new Profile(dimmer, 1, 100).peak()).isCloseTo(0.5, within(1e-3));
+        assertThat(new Profile(x -> 50 + 3 * dimmer.applyAsDouble(x), 1, 100).peak())
+                .isCloseTo(0.5, within(1e-3));
         assertThat(new Profile(x -> 1 + Math.cos(2 * Math.PI * x / 0.4), 1, 100).peak())
                 .isCloseTo(0, within(1e-3));
     }
