@@ -22,6 +22,7 @@ import zephyrdune.table.HotSpot;
 import zephyrdune.table.Light;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.OffRoom;
+import zephyrdune.table.RoomSide;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.Pose;
 import zephyrdune.table.Room;
@@ -99,8 +100,8 @@ public record EmittingFace(
                 // a face of no size gives no light, but has a place
                 pose.lit()
                         ? pose.acrossHalf()
-                        : OffRoom.RoomSide.CEILING.across().multiply(SPECK),
-                pose.lit() ? pose.upHalf() : OffRoom.RoomSide.CEILING.up().multiply(SPECK),
+                        : RoomSide.CEILING.across().multiply(SPECK),
+                pose.lit() ? pose.upHalf() : RoomSide.CEILING.up().multiply(SPECK),
                 luminance,
                 filled.evenness(),
                 distribution);

@@ -8,6 +8,7 @@ import zephyrdune.measure.Stops;
 import zephyrdune.table.Finish;
 import zephyrdune.table.Light;
 import zephyrdune.table.OffRoom;
+import zephyrdune.table.RoomSide;
 import zephyrdune.table.Pose;
 import zephyrdune.table.Room;
 import zephyrdune.table.Surface;
@@ -29,7 +30,7 @@ public record Patch(EmittingFace face, Surface surface) {
         if (!(light.filling() instanceof OffRoom bounce) || !(room instanceof WalledRoom walled)) {
             return patches;
         }
-        for (OffRoom.RoomSide side : OffRoom.RoomSide.values()) {
+        for (RoomSide side : RoomSide.values()) {
             Surface surface = walled.surface(side);
             double gap = light.centre().dot(side.inwards()) + walled.away(side);
             if (side == bounce.side() || surface.finish().sheen() == Finish.Sheen.METAL || gap <= 0) {

@@ -38,6 +38,7 @@ import zephyrdune.table.NoInner;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.OffBoard;
 import zephyrdune.table.OffRoom;
+import zephyrdune.table.RoomSide;
 import zephyrdune.table.Origin;
 import zephyrdune.table.Rectangle;
 import zephyrdune.table.Snooted;
@@ -167,13 +168,13 @@ public final class ReadyMade {
                         new Rectangle(1.4, 1.6),
                         new OffBoard(Surface.LINEN, 1, rad(35), 0),
                         new Diffuse()),
-                shaper("Off the ceiling", new Disc(0.06), new OffRoom(OffRoom.RoomSide.CEILING, 0, 0), new Diffuse()),
+                shaper("Off the ceiling", new Disc(0.06), new OffRoom(RoomSide.CEILING, 0, 0), new Diffuse()),
                 shaper(
                         "Off the corner of left wall and ceiling",
                         new Disc(0.06),
-                        new OffRoom(OffRoom.RoomSide.LEFT, 0, rad(42)),
+                        new OffRoom(RoomSide.LEFT, 0, rad(42)),
                         new Diffuse()),
-                shaper("Off the left wall", new Disc(0.06), new OffRoom(OffRoom.RoomSide.LEFT, 0, 0), new Diffuse()),
+                shaper("Off the left wall", new Disc(0.06), new OffRoom(RoomSide.LEFT, 0, 0), new Diffuse()),
                 shaper(
                         "Book light: board, then cloth",
                         new Rectangle(0.6, 0.9),

@@ -1,7 +1,7 @@
 package zephyrdune.metering;
 
 import java.util.function.IntFunction;
-import zephyrdune.sampling.Spread;
+import zephyrdune.sampling.StandardError;
 
 /** The mean of traced rounds, of as many as it takes until all light together is known well enough. */
 final class Settled {
@@ -13,7 +13,7 @@ final class Settled {
 
     private final LayerExposure exposure;
     private final double[] light;
-    private final Spread spread = new Spread();
+    private final StandardError spread = new StandardError();
 
     /**
      * @param most rounds at most

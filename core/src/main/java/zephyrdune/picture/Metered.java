@@ -1,7 +1,7 @@
 package zephyrdune.picture;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.sampling.Spread;
+import zephyrdune.sampling.StandardError;
 import zephyrdune.table.TableSet;
 import zephyrdune.trace.Incidence;
 import zephyrdune.trace.Scene;
@@ -43,7 +43,7 @@ public final class Metered {
 
     /** How unsure the light is: its standard error by what the rounds say, over the light. */
     private double unsure() {
-        Spread spread = new Spread();
+        StandardError spread = new StandardError();
         incidence.rounds().forEach(round -> spread.add(mix.light(round)));
         return spread.error();
     }

@@ -65,7 +65,7 @@ public record Pose(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf, Vector
 
     /** The rectangle on a wall that holds what the source lights there; of no size where it lights nothing. */
     private static Pose onWall(Light light, OffRoom bounce, WalledRoom room) {
-        OffRoom.RoomSide side = bounce.side();
+        RoomSide side = bounce.side();
         Vector3D inwards = side.inwards();
         Vector3D across = side.across();
         Vector3D up = side.up();
@@ -106,7 +106,7 @@ public record Pose(Vector3D centre, Vector3D acrossHalf, Vector3D upHalf, Vector
     }
 
     /** All of a side of a room, lit by a source that is turned elsewhere. */
-    public static Pose ofSide(WalledRoom room, OffRoom.RoomSide side, Vector3D source, Vector3D axis) {
+    public static Pose ofSide(WalledRoom room, RoomSide side, Vector3D source, Vector3D axis) {
         double[] ends = {
             -reach(room, side.across().negate()), reach(room, side.across()),
             -reach(room, side.up().negate()), reach(room, side.up())

@@ -37,12 +37,12 @@ public record WalledRoom(
     }
 
     /** What a side of it is made of. */
-    public Surface surface(OffRoom.RoomSide side) {
-        return side == OffRoom.RoomSide.CEILING ? ceiling : walls;
+    public Surface surface(RoomSide side) {
+        return side == RoomSide.CEILING ? ceiling : walls;
     }
 
     /** From the hero point to a side, metres. */
-    public double away(OffRoom.RoomSide side) {
+    public double away(RoomSide side) {
         return switch (side) {
             case LEFT -> left;
             case RIGHT -> right;

@@ -52,7 +52,7 @@ import zephyrdune.table.NoInner;
 import zephyrdune.table.Octagon;
 import zephyrdune.table.OffBoard;
 import zephyrdune.table.OffRoom;
-import zephyrdune.table.OffRoom.RoomSide;
+import zephyrdune.table.RoomSide;
 import zephyrdune.table.OpenRoom;
 import zephyrdune.table.Origin;
 import zephyrdune.table.Pose;

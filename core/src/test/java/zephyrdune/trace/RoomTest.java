@@ -17,6 +17,7 @@ import zephyrdune.table.Backdrop;
 import zephyrdune.table.Block;
 import zephyrdune.table.Disc;
 import zephyrdune.table.OffRoom;
+import zephyrdune.table.RoomSide;
 import zephyrdune.table.Sets;
 import zephyrdune.table.SideWindow;
 import zephyrdune.table.Surface;
@@ -98,7 +99,7 @@ public class RoomTest {
         TableSet set = Sets.inRoom(bare(), 1.5, 1.6, Surface.WHITE_PAPER)
                 .withLight(box(0.06, 0.06, 4, 30, 0.5)
                         .withLosses(List.of())
-                        .withFilling(new OffRoom(OffRoom.RoomSide.CEILING, 0, 0)));
+                        .withFilling(new OffRoom(RoomSide.CEILING, 0, 0)));
         Illuminance light = Illuminance.of(EmittingFace.of(set).withLuminance(1), Illuminance.FINE);
         double exact = light.level(0, 0, 0.2);
         double[] found = incident(set, 0, 0, 0.2, 4096);
@@ -127,7 +128,7 @@ public class RoomTest {
         TableSet set = Sets.inRoom(bare(), 1.5, 1.6, Surface.WHITE_PAPER)
                 .withLight(box(0.06, 0.06, 4, 30, 0.5)
                         .withLosses(List.of())
-                        .withFilling(new OffRoom(OffRoom.RoomSide.LEFT, 0, 0.7)));
+                        .withFilling(new OffRoom(RoomSide.LEFT, 0, 0.7)));
         KeyLight key = KeyLight.of(set);
         assertThat(key.others()).hasSize(1);
         assertThat(key.faceShare()).isBetween(0.02, 0.98);
@@ -145,7 +146,7 @@ public class RoomTest {
                 .withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.WHITE_PAPER))
                 .withLight(box(0.06, 0.06, 4, 30, 0.5)
                         .withLosses(List.of())
-                        .withFilling(new OffRoom(OffRoom.RoomSide.CEILING, 0, 0)));
+                        .withFilling(new OffRoom(RoomSide.CEILING, 0, 0)));
         double flux = EmittingFace.of(set).withLuminance(1).flux();
         double area = 2 * 9 + 4 * 3 * 2;
         double sum = 0;

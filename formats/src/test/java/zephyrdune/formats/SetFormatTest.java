@@ -41,6 +41,7 @@ import zephyrdune.table.NoDoors;
 import zephyrdune.table.NoInner;
 import zephyrdune.table.OffBoard;
 import zephyrdune.table.OffRoom;
+import zephyrdune.table.RoomSide;
 import zephyrdune.table.Origin;
 import zephyrdune.table.OwnHoles;
 import zephyrdune.table.OwnOutline;
@@ -213,7 +214,7 @@ public class SetFormatTest {
             new InBox(0.3, 0.8, new InnerBaffle(0.7, 0.6), 1, Origin.ENTERED),
             new FromBehind(0.4, 0.25, -0.125),
             new OffBoard(Surface.LINEN, 0.5, 0.5, 0.25),
-            new OffRoom(OffRoom.RoomSide.CEILING, 0.25, -0.5),
+            new OffRoom(RoomSide.CEILING, 0.25, -0.5),
             new BookLight(Surface.WHITE_PAPER, 0.25, 0.5, 0.5, 0.75, 0.5)
         };
         for (Filling filling : fillings) {

@@ -1,7 +1,7 @@
 package zephyrdune.sampling;
 
 /** How unsure the mean of rounds of samples is, by how far they lie apart. */
-public final class Spread {
+public final class StandardError {
 
     private int count;
     private double sum;
