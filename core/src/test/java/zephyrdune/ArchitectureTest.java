@@ -1,6 +1,8 @@
 package zephyrdune;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -43,8 +45,45 @@ public class ArchitectureTest {
                 .check(core);
     }
 
+    /** Each layer knows the ones named before it, and no later one. */
+    @Test
+    public void layersPointDownwards() {
+        layeredArchitecture()
+                .consideringOnlyDependenciesInLayers()
+                .layer("units")
+                .definedBy("zephyrdune.units..")
+                .layer("set")
+                .definedBy("zephyrdune.set..")
+                .layer("light")
+                .definedBy("zephyrdune.light..")
+                .layer("render")
+                .definedBy("zephyrdune.render..")
+                .layer("answers")
+                .definedBy("zephyrdune.answers..")
+                .whereLayer("units")
+                .mayNotAccessAnyLayer()
+                .whereLayer("set")
+                .mayOnlyAccessLayers("units")
+                .whereLayer("light")
+                .mayOnlyAccessLayers("units", "set")
+                .whereLayer("render")
+                .mayOnlyAccessLayers("units", "set", "light")
+                .whereLayer("answers")
+                .mayOnlyAccessLayers("units", "set", "light", "render")
+                .check(core);
+        classes()
+                .should()
+                .resideInAnyPackage(
+                        "zephyrdune.units..",
+                        "zephyrdune.set..",
+                        "zephyrdune.light..",
+                        "zephyrdune.render..",
+                        "zephyrdune.answers..")
+                .check(core);
+    }
+
     @Test
     public void packagesDoNotGoInCircles() {
-        slices().matching("zephyrdune.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("zephyrdune.(**)").should().beFreeOfCycles().check(core);
     }
 }

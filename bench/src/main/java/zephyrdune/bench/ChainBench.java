@@ -10,9 +10,9 @@ import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
-import zephyrdune.emitter.EmittingFace;
-import zephyrdune.kit.ReadyMade;
-import zephyrdune.table.TableSet;
+import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.ReadyMade;
 
 /** From source to face: how long every kind of ready-made chain takes to resolve; the evenly lit face is the baseline. */
 @State(Scope.Benchmark)

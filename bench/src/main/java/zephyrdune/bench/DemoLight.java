@@ -6,17 +6,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.table.Diffuse;
-import zephyrdune.table.Disc;
-import zephyrdune.table.Face;
-import zephyrdune.table.Gridded;
-import zephyrdune.table.HotSpot;
-import zephyrdune.table.Light;
-import zephyrdune.table.NoDoors;
-import zephyrdune.table.Octagon;
-import zephyrdune.table.Rectangle;
-import zephyrdune.table.Spread;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.light.Diffuse;
+import zephyrdune.set.light.Disc;
+import zephyrdune.set.light.Face;
+import zephyrdune.set.light.Gridded;
+import zephyrdune.set.light.HotSpot;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.light.NoDoors;
+import zephyrdune.set.light.Octagon;
+import zephyrdune.set.light.Rectangle;
+import zephyrdune.set.light.Spread;
 
 /** The demo's first set under faces of every kind. */
 public enum DemoLight {

@@ -8,16 +8,16 @@ import java.util.ArrayList;
 import java.util.List;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.kit.ReadyMade;
-import zephyrdune.table.Branch;
-import zephyrdune.table.Card;
-import zephyrdune.table.Cut;
-import zephyrdune.table.Drum;
-import zephyrdune.table.Light;
-import zephyrdune.table.Prop;
-import zephyrdune.table.RoundHoles;
-import zephyrdune.table.Surface;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Branch;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
+import zephyrdune.set.card.RoundHoles;
+import zephyrdune.set.dish.Drum;
+import zephyrdune.set.dish.Prop;
+import zephyrdune.set.kit.ReadyMade;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.surface.Surface;
 
 /** Sets to trace: two of the demo's, and what is made of them. */
 public enum DemoSet {

@@ -16,18 +16,18 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import zephyrdune.body.Hit;
-import zephyrdune.body.Ray;
-import zephyrdune.picture.Denoiser;
-import zephyrdune.picture.Film;
-import zephyrdune.picture.Mix;
-import zephyrdune.picture.Picture;
-import zephyrdune.picture.PictureStops;
-import zephyrdune.picture.Progress;
-import zephyrdune.table.TableSet;
-import zephyrdune.trace.SampleBudget;
-import zephyrdune.trace.Scene;
-import zephyrdune.trace.Tracer;
+import zephyrdune.render.body.Hit;
+import zephyrdune.render.body.Ray;
+import zephyrdune.render.picture.Denoiser;
+import zephyrdune.render.picture.Film;
+import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.render.picture.PictureStops;
+import zephyrdune.render.picture.Progress;
+import zephyrdune.render.trace.SampleBudget;
+import zephyrdune.render.trace.Scene;
+import zephyrdune.render.trace.Tracer;
+import zephyrdune.set.TableSet;
 
 /** Pictures on all cores: a first look, one pass, and the rays they are made of. */
 @State(Scope.Benchmark)

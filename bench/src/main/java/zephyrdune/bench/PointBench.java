@@ -15,9 +15,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import zephyrdune.emitter.EmittingFace;
-import zephyrdune.illuminance.Illuminance;
-import zephyrdune.illuminance.PointRule;
+import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.light.illuminance.Illuminance;
+import zephyrdune.light.illuminance.PointRule;
 
 /** Light at one point of the table, over a thousand points; the inverse-square rule is the baseline. */
 @State(Scope.Benchmark)

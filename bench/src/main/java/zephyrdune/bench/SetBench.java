@@ -14,14 +14,14 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import zephyrdune.emitter.EmittingFace;
-import zephyrdune.illuminance.Illuminance;
-import zephyrdune.illuminance.KeyLight;
-import zephyrdune.illuminance.PointRule;
-import zephyrdune.plan.StopMap;
-import zephyrdune.readings.Reading;
-import zephyrdune.readings.Readings;
-import zephyrdune.table.TableSet;
+import zephyrdune.answers.plan.StopMap;
+import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.readings.Readings;
+import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.light.illuminance.Illuminance;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.light.illuminance.PointRule;
+import zephyrdune.set.TableSet;
 
 /** All readings of a set, and the map of light over 200 x 200 points; the same map by inverse square is the baseline. */
 @State(Scope.Benchmark)

@@ -14,13 +14,13 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import zephyrdune.fill.Fill;
-import zephyrdune.finding.Finding;
-import zephyrdune.illuminance.KeyLight;
-import zephyrdune.readings.Reading;
-import zephyrdune.readings.Readings;
-import zephyrdune.shadow.ShadowDepth;
-import zephyrdune.table.TableSet;
+import zephyrdune.answers.fill.Fill;
+import zephyrdune.answers.finding.Finding;
+import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.readings.Readings;
+import zephyrdune.answers.shadow.ShadowDepth;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.set.TableSet;
 
 /** What cards, flags and patterns cost: all readings with ten of them (target 15 ms), and without any as the baseline. */
 @State(Scope.Benchmark)

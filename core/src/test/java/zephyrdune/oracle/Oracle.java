@@ -3,16 +3,16 @@ package zephyrdune.oracle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import zephyrdune.table.Block;
-import zephyrdune.table.Card;
-import zephyrdune.table.Dish;
-import zephyrdune.table.Drum;
-import zephyrdune.table.Light;
-import zephyrdune.table.Rectangle;
-import zephyrdune.table.Slit;
-import zephyrdune.table.Surface;
-import zephyrdune.table.TableSet;
-import zephyrdune.table.WalledRoom;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Slit;
+import zephyrdune.set.dish.Block;
+import zephyrdune.set.dish.Dish;
+import zephyrdune.set.dish.Drum;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.light.Rectangle;
+import zephyrdune.set.room.WalledRoom;
+import zephyrdune.set.surface.Surface;
 
 /**
  * Light on a table by brute force, written from physics alone: light leaves every place of the face and every matte surface evenly, goes

@@ -8,17 +8,17 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
-import zephyrdune.falloff.FallOff;
-import zephyrdune.fill.Fill;
-import zephyrdune.illuminance.KeyLight;
-import zephyrdune.measure.Stops;
-import zephyrdune.metering.MeteredExposure;
-import zephyrdune.metering.MeteredLight;
-import zephyrdune.readings.Reading;
-import zephyrdune.shadow.ShadowDepth;
-import zephyrdune.softness.TableShadow;
-import zephyrdune.table.Light;
-import zephyrdune.table.TableSet;
+import zephyrdune.answers.fill.Fill;
+import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.shadow.ShadowDepth;
+import zephyrdune.light.falloff.FallOff;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.light.softness.TableShadow;
+import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.metering.MeteredLight;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.light.Light;
+import zephyrdune.units.measure.Stops;
 
 /** Readings of sets at random against light followed by brute force. */
 public class OracleTest {

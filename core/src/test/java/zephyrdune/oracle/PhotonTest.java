@@ -6,16 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import zephyrdune.emitter.Outline;
-import zephyrdune.emitter.SoftboxLight;
-import zephyrdune.measure.Stops;
-import zephyrdune.table.InBox;
-import zephyrdune.table.Inner;
-import zephyrdune.table.InnerBaffle;
-import zephyrdune.table.Light;
-import zephyrdune.table.NoInner;
-import zephyrdune.table.Origin;
-import zephyrdune.table.Sets;
+import zephyrdune.light.emitter.Outline;
+import zephyrdune.light.emitter.SoftboxLight;
+import zephyrdune.set.Sets;
+import zephyrdune.set.light.InBox;
+import zephyrdune.set.light.Inner;
+import zephyrdune.set.light.InnerBaffle;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.light.NoInner;
+import zephyrdune.set.light.Origin;
+import zephyrdune.units.measure.Stops;
 
 /**
  * What leaves a softbox, and what stays in it, by photons counted one by one: a pyramid, matte lining, cloths that let through, send back or swallow, the

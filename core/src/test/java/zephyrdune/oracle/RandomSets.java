@@ -3,20 +3,20 @@ package zephyrdune.oracle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import zephyrdune.measure.Refused;
-import zephyrdune.table.Ambient;
-import zephyrdune.table.Backdrop;
-import zephyrdune.table.Block;
-import zephyrdune.table.Card;
-import zephyrdune.table.Cut;
-import zephyrdune.table.Dish;
-import zephyrdune.table.Drum;
-import zephyrdune.table.Sets;
-import zephyrdune.table.Slit;
-import zephyrdune.table.Surface;
-import zephyrdune.table.TableSet;
-import zephyrdune.table.TableTop;
-import zephyrdune.table.WalledRoom;
+import zephyrdune.set.Sets;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
+import zephyrdune.set.card.Slit;
+import zephyrdune.set.dish.Block;
+import zephyrdune.set.dish.Dish;
+import zephyrdune.set.dish.Drum;
+import zephyrdune.set.room.Ambient;
+import zephyrdune.set.room.Backdrop;
+import zephyrdune.set.room.TableTop;
+import zephyrdune.set.room.WalledRoom;
+import zephyrdune.set.surface.Surface;
+import zephyrdune.units.measure.Refused;
 
 /** Sets at random that the oracle knows: the same for the same seed. */
 final class RandomSets {

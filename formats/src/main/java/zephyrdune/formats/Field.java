@@ -10,10 +10,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import zephyrdune.measure.CountLimit;
-import zephyrdune.measure.Limit;
-import zephyrdune.measure.Limits;
-import zephyrdune.measure.LineLimit;
+import zephyrdune.units.measure.CountLimit;
+import zephyrdune.units.measure.Limit;
+import zephyrdune.units.measure.Limits;
+import zephyrdune.units.measure.LineLimit;
 
 /**
  * One component of a core record as a field of a file: its name, with the unit spelled out, and its limit if it is a

@@ -2,7 +2,7 @@ package zephyrdune.formats;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
-import zephyrdune.measure.Unit;
+import zephyrdune.units.measure.Unit;
 
 /** The unit a quantity is written in, and the word that ends its field's name. */
 enum FileUnit {

@@ -2,7 +2,7 @@ package zephyrdune.formats;
 
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.kit.Kit;
+import zephyrdune.set.kit.Kit;
 
 /** The kit file: what somebody owns, in the shapes that sets are made of. One JSON object, described by {@link SetSchema}. */
 public final class KitFormat {

@@ -5,9 +5,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import zephyrdune.picture.Film;
-import zephyrdune.picture.Mix;
-import zephyrdune.trace.Layers;
+import zephyrdune.render.picture.Film;
+import zephyrdune.render.picture.Mix;
+import zephyrdune.render.trace.Layers;
 
 /** A film's layers as they are mixed, each a Radiance file, in a ZIP archive: added up they are the picture. */
 public final class LayersFile {

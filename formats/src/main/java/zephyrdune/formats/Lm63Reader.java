@@ -5,14 +5,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import zephyrdune.distribution.PhotometricType;
-import zephyrdune.measure.Refused;
-import zephyrdune.power.Dimming;
-import zephyrdune.power.Percent;
-import zephyrdune.source.MeasuredLamp;
-import zephyrdune.table.Disc;
-import zephyrdune.table.Face;
-import zephyrdune.table.Rectangle;
+import zephyrdune.set.distribution.PhotometricType;
+import zephyrdune.set.light.Disc;
+import zephyrdune.set.light.Face;
+import zephyrdune.set.light.Rectangle;
+import zephyrdune.set.power.Dimming;
+import zephyrdune.set.power.Percent;
+import zephyrdune.set.source.MeasuredLamp;
+import zephyrdune.units.measure.Refused;
 
 /**
  * Reads photometric files of ANSI/IES LM-63, in the forms of 2002 and 2019 and the one of 1995 that they came from. The

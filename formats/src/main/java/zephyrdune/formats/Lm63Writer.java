@@ -8,10 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.emitter.EmittingFace;
-import zephyrdune.emitter.Outline;
-import zephyrdune.table.Light;
-import zephyrdune.table.TableSet;
+import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.light.emitter.Outline;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.light.Light;
 
 /**
  * Writes a set's finished light as a photometric file of ANSI/IES LM-63-2019: type C, absolute, every 2.5 degrees from the

@@ -2,8 +2,8 @@ package zephyrdune.formats;
 
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.TopologyException;
-import zephyrdune.measure.Refused;
-import zephyrdune.table.OwnHoles;
+import zephyrdune.set.card.OwnHoles;
+import zephyrdune.units.measure.Refused;
 
 /**
  * A person's own pattern from a drawing: an SVG's outlines, or a PNG's light or dark parts. Files are not trusted: nothing in them is run

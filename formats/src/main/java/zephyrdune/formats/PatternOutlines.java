@@ -8,8 +8,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
-import zephyrdune.table.OwnHoles;
-import zephyrdune.table.OwnOutline;
+import zephyrdune.set.card.OwnHoles;
+import zephyrdune.set.card.OwnOutline;
 
 /** Open areas of a drawing, y downwards, as outlines of a pattern of width 1 about its middle, with as few corners as can be cut. */
 final class PatternOutlines {

@@ -14,7 +14,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
-import zephyrdune.measure.Cancellation;
+import zephyrdune.units.measure.Cancellation;
 
 /** The open parts of a black-and-white PNG picture, followed along the grey half way (after W. E. Lorensen and H. E. Cline, 1987). */
 final class PatternPng {

@@ -35,10 +35,10 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
-import zephyrdune.measure.Cancellation;
-import zephyrdune.measure.LineLimit;
-import zephyrdune.table.Crossings;
-import zephyrdune.table.EvenOdd;
+import zephyrdune.set.card.Crossings;
+import zephyrdune.set.card.EvenOdd;
+import zephyrdune.units.measure.Cancellation;
+import zephyrdune.units.measure.LineLimit;
 
 /**
  * The outlines of an SVG drawing (W3C, Scalable Vector Graphics 1.1): what lies within them is open. Filled shapes join; outlines that are

@@ -21,8 +21,8 @@ import javax.imageio.metadata.IIOInvalidTreeException;
 import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataNode;
 import javax.imageio.stream.ImageOutputStream;
-import zephyrdune.exposure.Srgb;
-import zephyrdune.picture.Picture;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.units.exposure.Srgb;
 
 /** A picture as a PNG file in sRGB, which its sRGB chunk says (PNG, ISO/IEC 15948, 11.3.3.5). */
 public final class PngFile {

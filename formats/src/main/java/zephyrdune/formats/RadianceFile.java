@@ -2,7 +2,7 @@ package zephyrdune.formats;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
-import zephyrdune.picture.Picture;
+import zephyrdune.render.picture.Picture;
 
 /**
  * A picture's linear values as a Radiance RGBE file: three mantissas of 8 bits and a common exponent a pixel (G. Ward, Real pixels, Graphics Gems II, 1991). Pixel values: 1 is the brightest that a camera would not clip.

@@ -8,7 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import zephyrdune.formats.BadFile.Problem;
-import zephyrdune.measure.Lengths;
+import zephyrdune.units.measure.Lengths;
 
 /** Prints the readings of a set file from the shell, without a server or a database. */
 public final class ReadingsCommand {

@@ -6,11 +6,11 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.measure.Lengths;
-import zephyrdune.readings.Plausibility;
-import zephyrdune.readings.Reading;
-import zephyrdune.readings.Readings;
-import zephyrdune.table.TableSet;
+import zephyrdune.answers.readings.Plausibility;
+import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.readings.Readings;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Lengths;
 
 /**
  * Every reading of a set as one JSON object, each with its unit. Places are metres right, back and up from the hero

@@ -14,7 +14,7 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 /**
  * The set file: one JSON object, every number's unit in its name, described by {@link SetSchema}.
@@ -31,7 +31,7 @@ public final class SetFormat {
 
     /**
      * Longest file read, in bytes: every set that can be built is shorter, however it is written. What a set may hold is limited by its
-     * parts ({@link zephyrdune.measure.Count}), not by this. A usual set is about two thousand.
+     * parts ({@link zephyrdune.units.measure.Count}), not by this. A usual set is about two thousand.
      */
     public static final int LONGEST_FILE = 4_000_000;
 

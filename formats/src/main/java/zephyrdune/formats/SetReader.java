@@ -11,10 +11,10 @@ import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.BadFile.Problem;
-import zephyrdune.measure.CountLimit;
-import zephyrdune.measure.Limit;
-import zephyrdune.measure.Refused;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.CountLimit;
+import zephyrdune.units.measure.Limit;
+import zephyrdune.units.measure.Refused;
 
 /** Builds a set, or another document, from a JSON tree and finds everything that is wrong with the tree. */
 final class SetReader {

@@ -5,9 +5,9 @@ import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.kit.Kit;
-import zephyrdune.measure.Limit;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.Kit;
+import zephyrdune.units.measure.Limit;
 
 /** The JSON Schemas (2020-12) of set and kit files, drawn from the core's own records and limits. */
 public final class SetSchema {

@@ -4,11 +4,11 @@ import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.measure.Stops;
-import zephyrdune.table.CameraAngle;
-import zephyrdune.table.Exposure;
-import zephyrdune.table.TableTop;
-import zephyrdune.table.TextSpace;
+import zephyrdune.set.camera.CameraAngle;
+import zephyrdune.set.camera.Exposure;
+import zephyrdune.set.camera.TextSpace;
+import zephyrdune.set.room.TableTop;
+import zephyrdune.units.measure.Stops;
 
 /**
  * Brings sets of older versions up to date.

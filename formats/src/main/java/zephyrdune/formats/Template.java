@@ -7,10 +7,10 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
-import zephyrdune.measure.Refused;
-import zephyrdune.table.Card;
-import zephyrdune.table.Disjoint;
-import zephyrdune.table.Piece;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Disjoint;
+import zephyrdune.set.card.Piece;
+import zephyrdune.units.measure.Refused;
 
 /**
  * What to cut out of a card, at its true size, in millimetres from its lower left corner, as its front is seen.

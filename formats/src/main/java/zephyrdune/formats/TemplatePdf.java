@@ -12,8 +12,8 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.apache.pdfbox.util.Matrix;
-import zephyrdune.measure.Refused;
-import zephyrdune.table.Card;
+import zephyrdune.set.card.Card;
+import zephyrdune.units.measure.Refused;
 
 /**
  * A card's cutting template as a PDF file (ISO 32000) of A4 pages (ISO 216) at true size: a map of the pages, then every page that has a

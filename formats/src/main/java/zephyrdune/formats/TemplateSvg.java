@@ -6,7 +6,7 @@ import java.util.Locale;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import zephyrdune.table.Card;
+import zephyrdune.set.card.Card;
 
 /** A card's cutting template as an SVG drawing (W3C, Scalable Vector Graphics 1.1) whose unit is the millimetre. */
 public final class TemplateSvg {
@@ -22,7 +22,7 @@ public final class TemplateSvg {
         this.xml = xml;
     }
 
-    /** @throws zephyrdune.measure.Refused where nothing is cut out of the card */
+    /** @throws zephyrdune.units.measure.Refused where nothing is cut out of the card */
     public static byte[] write(String title, Card card) {
         Template template = Template.of(title, card);
         StringWriter text = new StringWriter();

@@ -10,8 +10,8 @@ import com.networknt.schema.SpecificationVersion;
 import java.nio.charset.StandardCharsets;
 import org.testng.annotations.Test;
 import zephyrdune.formats.BadFile.Problem;
-import zephyrdune.kit.Kit;
-import zephyrdune.kit.ReadyMade;
+import zephyrdune.set.kit.Kit;
+import zephyrdune.set.kit.ReadyMade;
 
 /** Kit files: there and back, by the schema, and refused by name. */
 public class KitFormatTest {

@@ -10,13 +10,13 @@ import java.util.Random;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import zephyrdune.distribution.PhotometricType;
-import zephyrdune.emitter.EmittingFace;
-import zephyrdune.table.Disc;
-import zephyrdune.table.Face;
-import zephyrdune.table.Octagon;
-import zephyrdune.table.Rectangle;
-import zephyrdune.table.TableSet;
+import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.distribution.PhotometricType;
+import zephyrdune.set.light.Disc;
+import zephyrdune.set.light.Face;
+import zephyrdune.set.light.Octagon;
+import zephyrdune.set.light.Rectangle;
 
 /** Photometric files written out by hand from the grammar of ANSI/IES LM-63 (from memory); the numbers are invented. */
 public class Lm63Test {

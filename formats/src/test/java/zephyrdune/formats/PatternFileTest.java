@@ -19,8 +19,8 @@ import javax.imageio.ImageIO;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.formats.PatternFile.Open;
-import zephyrdune.table.OwnHoles;
-import zephyrdune.table.Piece;
+import zephyrdune.set.card.OwnHoles;
+import zephyrdune.set.card.Piece;
 
 /** Drawings and pictures as patterns: their areas by hand, and files that are refused. */
 public class PatternFileTest {

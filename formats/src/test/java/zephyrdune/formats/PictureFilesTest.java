@@ -15,8 +15,8 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.testng.annotations.Test;
-import zephyrdune.exposure.Srgb;
-import zephyrdune.picture.Picture;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.units.exposure.Srgb;
 
 /** Picture files, read back by readers that know nothing of this project: the JDK's for PNG, TwelveMonkeys' for Radiance. */
 public class PictureFilesTest {

@@ -7,7 +7,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
-import zephyrdune.picture.Picture;
+import zephyrdune.render.picture.Picture;
 
 public class PngFileTest {
 

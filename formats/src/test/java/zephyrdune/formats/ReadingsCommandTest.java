@@ -13,7 +13,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import zephyrdune.readings.ReadingKind;
+import zephyrdune.answers.readings.ReadingKind;
 
 public class ReadingsCommandTest {
 

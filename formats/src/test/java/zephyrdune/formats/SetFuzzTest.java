@@ -8,7 +8,7 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.nio.charset.StandardCharsets;
 import org.testng.annotations.Test;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 /** Ten thousand spoiled files: each is read or refused with a reason, never anything else, and never at length. */
 public class SetFuzzTest {

@@ -16,14 +16,14 @@ import org.testng.annotations.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
-import zephyrdune.measure.Refused;
-import zephyrdune.table.Branch;
-import zephyrdune.table.Card;
-import zephyrdune.table.Cut;
-import zephyrdune.table.Holes;
-import zephyrdune.table.RoundHoles;
-import zephyrdune.table.Slats;
-import zephyrdune.table.Surface;
+import zephyrdune.set.card.Branch;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
+import zephyrdune.set.card.Holes;
+import zephyrdune.set.card.RoundHoles;
+import zephyrdune.set.card.Slats;
+import zephyrdune.set.surface.Surface;
+import zephyrdune.units.measure.Refused;
 
 /** Cutting templates at true size. */
 public class TemplateTest {

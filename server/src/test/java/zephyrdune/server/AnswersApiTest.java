@@ -10,12 +10,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.readings.ReadingKind;
+import zephyrdune.answers.readings.Readings;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.readings.Reading;
-import zephyrdune.readings.ReadingKind;
-import zephyrdune.readings.Readings;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 public class AnswersApiTest extends RunningServer {
 

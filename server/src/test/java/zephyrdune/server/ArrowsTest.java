@@ -52,11 +52,11 @@ public class ArrowsTest {
         classes()
                 .that()
                 .resideInAnyPackage(
-                        "zephyrdune.readings..",
-                        "zephyrdune.move..",
-                        "zephyrdune.plan..",
-                        "zephyrdune.picture..",
-                        "zephyrdune.softness..")
+                        "zephyrdune.answers.readings..",
+                        "zephyrdune.answers.move..",
+                        "zephyrdune.answers.plan..",
+                        "zephyrdune.render.picture..",
+                        "zephyrdune.light.softness..")
                 .should()
                 .onlyBeAccessed()
                 .byClassesThat()
@@ -68,11 +68,11 @@ public class ArrowsTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage(
-                        "zephyrdune.illuminance..",
-                        "zephyrdune.emitter..",
-                        "zephyrdune.distribution..",
-                        "zephyrdune.metering..",
-                        "zephyrdune.source..")
+                        "zephyrdune.light.illuminance..",
+                        "zephyrdune.light.emitter..",
+                        "zephyrdune.set.distribution..",
+                        "zephyrdune.render.metering..",
+                        "zephyrdune.set.source..")
                 .check(all);
     }
 

@@ -22,7 +22,7 @@ import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.trace.Scene;
+import zephyrdune.render.trace.Scene;
 
 /** Pictures over a view's connection, and what is measured on them. */
 public class PicturesTest extends RunningServer {

@@ -19,10 +19,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import zephyrdune.measure.Cancellation;
 import zephyrdune.server.work.Busy;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.server.work.TooHeavy;
+import zephyrdune.units.measure.Cancellation;
 
 /** Work is bounded, ends when nobody waits for it, and keeps nothing else from being answered. */
 public class WorkTest extends RunningServer {

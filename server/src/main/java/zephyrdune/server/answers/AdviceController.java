@@ -12,13 +12,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.ambient.AmbientLevel;
-import zephyrdune.move.Change;
-import zephyrdune.move.PowerHelp;
-import zephyrdune.move.SameSoftness;
-import zephyrdune.readings.ReadingKind;
+import zephyrdune.answers.ambient.AmbientLevel;
+import zephyrdune.answers.move.Change;
+import zephyrdune.answers.move.PowerHelp;
+import zephyrdune.answers.move.SameSoftness;
+import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 /** What to do next about power, room light and softness. */
 @RestController

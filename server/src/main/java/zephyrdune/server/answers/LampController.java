@@ -18,7 +18,7 @@ import zephyrdune.formats.Lm63Reader;
 import zephyrdune.formats.Lm63Writer;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 @RestController
 @Tag(name = "answers")

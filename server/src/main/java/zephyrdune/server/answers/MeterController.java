@@ -10,9 +10,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.picture.MeterInFrame;
+import zephyrdune.render.picture.MeterInFrame;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 /** Where the meter reads. */
 @RestController

@@ -9,11 +9,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.move.Lever;
-import zephyrdune.move.Move;
-import zephyrdune.readings.ReadingKind;
+import zephyrdune.answers.move.Lever;
+import zephyrdune.answers.move.Move;
+import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 @RestController
 @Tag(name = "answers")

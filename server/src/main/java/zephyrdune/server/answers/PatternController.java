@@ -22,8 +22,8 @@ import zephyrdune.formats.SetFormat;
 import zephyrdune.formats.TemplatePdf;
 import zephyrdune.formats.TemplateSvg;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.table.Card;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
 
 /** Patterns from drawings, and back to paper. */
 @RestController

@@ -20,17 +20,17 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.LayersFile;
 import zephyrdune.formats.PngFile;
 import zephyrdune.formats.RadianceFile;
-import zephyrdune.picture.Denoiser;
-import zephyrdune.picture.Difference;
-import zephyrdune.picture.EdgeProfile;
-import zephyrdune.picture.Film;
-import zephyrdune.picture.Mix;
-import zephyrdune.picture.PictureStops;
-import zephyrdune.picture.Progress;
-import zephyrdune.picture.Switched;
+import zephyrdune.render.picture.Denoiser;
+import zephyrdune.render.picture.Difference;
+import zephyrdune.render.picture.EdgeProfile;
+import zephyrdune.render.picture.Film;
+import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.PictureStops;
+import zephyrdune.render.picture.Progress;
+import zephyrdune.render.picture.Switched;
+import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.table.TableSet;
-import zephyrdune.trace.SampleBudget;
+import zephyrdune.set.TableSet;
 
 /** What can be measured on a picture, and pictures as files. */
 @RestController

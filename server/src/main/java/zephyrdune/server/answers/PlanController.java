@@ -10,13 +10,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.picture.LightInFrame;
-import zephyrdune.plan.Plan;
-import zephyrdune.plan.StopMap;
+import zephyrdune.answers.plan.Plan;
+import zephyrdune.answers.plan.StopMap;
+import zephyrdune.light.softness.TableShadow;
+import zephyrdune.render.picture.LightInFrame;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.softness.TableShadow;
-import zephyrdune.table.Rim;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.dish.Rim;
 
 @RestController
 @Tag(name = "answers")

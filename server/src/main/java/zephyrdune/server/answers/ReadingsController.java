@@ -12,21 +12,21 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.chain.Chain;
-import zephyrdune.chain.Link;
-import zephyrdune.exposure.MarkedScale;
+import zephyrdune.answers.move.Lever;
+import zephyrdune.answers.move.Target;
+import zephyrdune.answers.readings.Plausibility;
+import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.readings.ReadingKind;
+import zephyrdune.answers.readings.Readings;
 import zephyrdune.formats.ReadingsFile;
-import zephyrdune.measure.Unit;
-import zephyrdune.move.Lever;
-import zephyrdune.move.Target;
-import zephyrdune.readings.Plausibility;
-import zephyrdune.readings.Reading;
-import zephyrdune.readings.ReadingKind;
-import zephyrdune.readings.Readings;
+import zephyrdune.light.chain.Chain;
+import zephyrdune.light.chain.Link;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.table.CameraAngle;
-import zephyrdune.table.Origin;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.camera.CameraAngle;
+import zephyrdune.set.light.Origin;
+import zephyrdune.units.exposure.MarkedScale;
+import zephyrdune.units.measure.Unit;
 
 @RestController
 @Tag(name = "answers", description = "What the light model says of a set")

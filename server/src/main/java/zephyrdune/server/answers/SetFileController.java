@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 @RestController
 @Tag(name = "answers")

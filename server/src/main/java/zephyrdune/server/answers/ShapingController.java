@@ -10,22 +10,22 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.fill.CardEffect;
-import zephyrdune.fill.SecondLight;
-import zephyrdune.finding.Finding;
+import zephyrdune.answers.fill.CardEffect;
+import zephyrdune.answers.fill.SecondLight;
+import zephyrdune.answers.finding.Finding;
+import zephyrdune.answers.move.CardPlace;
+import zephyrdune.answers.move.Lever;
+import zephyrdune.answers.move.Sharper;
+import zephyrdune.answers.move.SlitPlacing;
+import zephyrdune.answers.steps.Step;
 import zephyrdune.formats.ReadingsFile;
-import zephyrdune.measure.Refused;
-import zephyrdune.move.CardPlace;
-import zephyrdune.move.Lever;
-import zephyrdune.move.Sharper;
-import zephyrdune.move.SlitPlacing;
+import zephyrdune.render.trace.Layers;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.steps.Step;
-import zephyrdune.table.BroadBase;
-import zephyrdune.table.Card;
-import zephyrdune.table.Piece;
-import zephyrdune.table.TableSet;
-import zephyrdune.trace.Layers;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Piece;
+import zephyrdune.set.light.BroadBase;
+import zephyrdune.units.measure.Refused;
 
 /** What is put round the dish after the light is placed: cards, flags, patterns, and what they spoil. */
 @RestController

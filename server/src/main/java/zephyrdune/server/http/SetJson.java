@@ -23,8 +23,8 @@ import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.KitFormat;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.kit.Kit;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.Kit;
 
 /** A set or kit in a request or an answer has the very shape of its file. */
 @Configuration

@@ -12,9 +12,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.KitFormat;
-import zephyrdune.kit.Kit;
-import zephyrdune.kit.ReadyMade;
 import zephyrdune.server.problems.Overtaken;
+import zephyrdune.set.kit.Kit;
+import zephyrdune.set.kit.ReadyMade;
 
 @RestController
 @Tag(name = "kit", description = "What the photographer owns")

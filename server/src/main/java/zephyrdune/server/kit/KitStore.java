@@ -11,7 +11,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.KitFormat;
-import zephyrdune.kit.Kit;
+import zephyrdune.set.kit.Kit;
 
 /** The one kit of an installation. */
 @Repository

@@ -1,6 +1,6 @@
 package zephyrdune.server.pictures;
 
-import zephyrdune.picture.Picture;
+import zephyrdune.render.picture.Picture;
 
 /** A picture on its way out. */
 record Frame(FrameNews news, Picture picture) {}

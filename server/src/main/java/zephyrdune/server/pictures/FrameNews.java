@@ -1,6 +1,6 @@
 package zephyrdune.server.pictures;
 
-import zephyrdune.picture.Progress;
+import zephyrdune.render.picture.Progress;
 
 /**
  * What is said of a picture along with its pixels.

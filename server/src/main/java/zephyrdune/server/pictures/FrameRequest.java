@@ -1,9 +1,9 @@
 package zephyrdune.server.pictures;
 
 import java.util.Set;
-import zephyrdune.picture.Mix;
-import zephyrdune.picture.Switched;
-import zephyrdune.table.TableSet;
+import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Switched;
+import zephyrdune.set.TableSet;
 
 /**
  * What a view wants to see.

@@ -6,7 +6,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.measure.Refused;
+import zephyrdune.units.measure.Refused;
 
 /** Reads wishes, such as {"turn": 1, "set": {...}, "off": ["room"], "deep": false, "warnings": false}. */
 final class FrameRequestReader {

@@ -19,11 +19,11 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.BadFile;
-import zephyrdune.measure.Refused;
 import zephyrdune.server.work.Busy;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.server.work.Left;
 import zephyrdune.server.work.TooHeavy;
+import zephyrdune.units.measure.Refused;
 
 /**
  * One connection for each view: wishes come in as text, pictures go out as they get finer. A picture is a binary message: four

@@ -3,12 +3,12 @@ package zephyrdune.server.pictures;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongSupplier;
-import zephyrdune.picture.Histogram;
-import zephyrdune.picture.Loupe;
-import zephyrdune.picture.Mix;
-import zephyrdune.picture.Picture;
-import zephyrdune.picture.Progress;
-import zephyrdune.picture.Warnings;
+import zephyrdune.render.picture.Histogram;
+import zephyrdune.render.picture.Loupe;
+import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.render.picture.Progress;
+import zephyrdune.render.picture.Warnings;
 
 /**
  * One view's work: its newest wish, the newest place it points at, and the picture as far as it has come. Wishes and places come from any

@@ -8,7 +8,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.web.socket.config.annotation.EnableWebSocket;
 import org.springframework.web.socket.config.annotation.WebSocketConfigurer;
 import org.springframework.web.socket.config.annotation.WebSocketHandlerRegistry;
-import zephyrdune.picture.Loupe;
+import zephyrdune.render.picture.Loupe;
 
 /** Where views connect. Only pages from this server may. */
 @Configuration

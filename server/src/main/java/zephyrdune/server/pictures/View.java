@@ -15,7 +15,7 @@ import org.slf4j.LoggerFactory;
 import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.PngFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.picture.Loupe;
+import zephyrdune.render.picture.Loupe;
 
 /**
  * A view's end of its connection. One message is on its way at a time; of each kind that waits only the newest is kept. However slowly a

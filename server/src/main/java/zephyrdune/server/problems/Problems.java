@@ -24,10 +24,10 @@ import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.KitFormat;
-import zephyrdune.measure.Refused;
 import zephyrdune.server.work.Busy;
 import zephyrdune.server.work.Left;
 import zephyrdune.server.work.TooHeavy;
+import zephyrdune.units.measure.Refused;
 
 /** Turns every exception into problem details, with no word of the program's insides. */
 @RestControllerAdvice

@@ -18,10 +18,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.measure.LineLimit;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.problems.SavedSince;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.LineLimit;
 
 @RestController
 @RequestMapping("/api/sets")

@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.TableSet;
 
 /** Sets in PostgreSQL. A deleted set is kept out of sight for a while and can be brought back. */
 @Repository

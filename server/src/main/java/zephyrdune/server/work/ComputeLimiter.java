@@ -17,8 +17,8 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
-import zephyrdune.table.Heaviness;
-import zephyrdune.table.TableSet;
+import zephyrdune.set.Heaviness;
+import zephyrdune.set.TableSet;
 
 /**
  * Computes what is asked for, in the order in which it came, on one thread less than there are cores: were all of it to share the cores,

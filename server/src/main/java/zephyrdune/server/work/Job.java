@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
-import zephyrdune.measure.Cancellation;
+import zephyrdune.units.measure.Cancellation;
 
 /**
  * One computation: waits for its turn, runs on one thread, and is ended by an interrupt of that thread when it has taken more than its

@@ -1,2 +1,0 @@
-/** How bright a room is, by a meter, a frame or its kind. */
-package zephyrdune.ambient;

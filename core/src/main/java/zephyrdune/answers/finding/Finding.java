@@ -1,0 +1,76 @@
+package zephyrdune.answers.finding;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import zephyrdune.set.TableSet;
+
+/**
+ * Something in the set that spoils the picture, and one thing that mends it.
+ *
+ * @param field path of the component it is about
+ * @param words what it is, with its figures, as a sentence
+ * @param action what can be tried, in a few words; empty where there is nothing to try
+ * @param tried the set after it
+ */
+public record Finding(Kind kind, String field, String words, String action, Optional<TableSet> tried) {
+
+    /** As many at once as somebody can act on. */
+    public static final int FEW = 3;
+
+    /** What it is about; those that spoil most come first. */
+    public enum Kind {
+        LIGHT_IN_FRAME,
+        STAND_IN_FRAME,
+        CARD_IN_FRAME,
+        CARD_THROUGH,
+        FLARE,
+        CAMERA_IN_THE_WAY,
+        BASE_IN_THE_WAY,
+        PROP_SHADES_HERO,
+        FLAG_EDGE_IN_FRAME,
+        PATTERN_WIPED_OUT,
+        HOT_SPOT,
+        FILL_FLATTENS
+    }
+
+    /** In the order of the kinds. */
+    private static final List<Function<Inspection, Optional<Spoiled>>> LOOKS = List.of(
+            InFrame::light,
+            InFrame::stand,
+            InFrame::cards,
+            Crossing::cards,
+            Flare::ofKey,
+            CameraShade::onHero,
+            OnTable::baseShades,
+            OnTable::propShades,
+            OnTable::flagEdges,
+            OnTable::patternWipedOut,
+            OnTable::hotSpot,
+            OnTable::fillFlattens);
+
+    /** The worst that is found, what spoils most first; {@link #FEW} at most. */
+    public static List<Finding> of(TableSet set) {
+        Inspection scene = new Inspection(set);
+        return LOOKS.stream()
+                .flatMap(look -> look.apply(scene).stream())
+                .limit(FEW)
+                .map(Finding::of)
+                .toList();
+    }
+
+    /** What is found of one kind. */
+    static Optional<Finding> of(TableSet set, Kind kind) {
+        return LOOKS.get(kind.ordinal()).apply(new Inspection(set)).map(Finding::of);
+    }
+
+    private static Finding of(Spoiled spoiled) {
+        Optional<Mend> mend = spoiled.mending().get();
+        return new Finding(
+                spoiled.kind(),
+                spoiled.field(),
+                spoiled.words(),
+                mend.map(Mend::action).orElse(""),
+                mend.map(Mend::set));
+    }
+}

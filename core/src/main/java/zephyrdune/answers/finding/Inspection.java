@@ -1,0 +1,54 @@
+package zephyrdune.answers.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.render.lens.Perspective;
+import zephyrdune.set.TableSet;
+
+/** A set that is looked over, with what several looks need of it. Used by one thread. */
+final class Inspection {
+
+    /** Places of the frame looked at, across and down. */
+    private static final int COLUMNS = 13;
+
+    private static final int ROWS = 9;
+
+    final TableSet set;
+    final KeyLight key;
+    final Perspective view;
+    private List<Vector3D> framed;
+
+    Inspection(TableSet set) {
+        this.set = set;
+        key = KeyLight.of(set);
+        view = Perspective.of(set);
+    }
+
+    /** Places of the table that the frame shows. */
+    List<Vector3D> framed() {
+        if (framed == null) {
+            framed = new ArrayList<>();
+            for (int row = 0; row < ROWS; row++) {
+                for (int column = 0; column < COLUMNS; column++) {
+                    Vector3D ray = view.ray(column / (COLUMNS - 1.0), row / (ROWS - 1.0));
+                    double length = -view.eye().getZ() / ray.getZ();
+                    Vector3D place = view.eye().add(ray.multiply(length));
+                    if (ray.getZ() < 0 && onTable(place)) {
+                        framed.add(place);
+                    }
+                }
+            }
+        }
+        return framed;
+    }
+
+    private boolean onTable(Vector3D place) {
+        return place.getX() > -set.tableTop().left()
+                && place.getX() < set.tableTop().right()
+                && place.getY() > -set.tableTop().before()
+                && place.getY()
+                        < Math.min(set.tableTop().behind(), set.backdrop().distance());
+    }
+}

@@ -1,0 +1,50 @@
+package zephyrdune.answers.move;
+
+import java.util.ArrayList;
+import java.util.List;
+import zephyrdune.answers.readings.ReadingKind;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Refused;
+
+/**
+ * One of the two moves that sharpen a thrown pattern, and what it changes.
+ *
+ * @param lever what is moved: the card towards the hero, or the light made smaller
+ * @param set after it
+ * @param metres where the lever is then
+ */
+public record Sharper(Lever lever, TableSet set, double metres, List<Change> changes) {
+
+    private static final double NEARER = 0.6;
+    private static final double SMALLER = 0.5;
+
+    /** Both moves, as far as they can be made; none without a pattern. */
+    public static List<Sharper> of(TableSet set) {
+        List<Sharper> moves = new ArrayList<>();
+        if (set.cards().stream().anyMatch(card -> card.cut().patterned())) {
+            add(moves, set, Lever.CUT_DISTANCE, NEARER);
+            add(moves, set, Lever.FACE_SIZE, SMALLER);
+        }
+        return moves;
+    }
+
+    private static void add(List<Sharper> moves, TableSet set, Lever lever, double share) {
+        try {
+            double metres = lever.now(set) * share;
+            TableSet moved = lever.set(set, metres);
+            moves.add(new Sharper(
+                    lever,
+                    moved,
+                    metres,
+                    Change.between(
+                            set,
+                            moved,
+                            ReadingKind.PATCH_BLUR,
+                            ReadingKind.PATTERN_CONTRAST,
+                            ReadingKind.PATCH_SIZE,
+                            ReadingKind.POWER)));
+        } catch (Refused impossible) {
+            // the card would cut into the dish, or the light be too small: that move is not offered
+        }
+    }
+}

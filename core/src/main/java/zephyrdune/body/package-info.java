@@ -1,2 +1,0 @@
-/** Dishes, products and cards as bodies that rays meet. */
-package zephyrdune.body;

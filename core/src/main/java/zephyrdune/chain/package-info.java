@@ -1,2 +1,0 @@
-/** The way of the light from its source to its face, link by link. */
-package zephyrdune.chain;

@@ -1,2 +1,0 @@
-/** The colour of light: temperatures, gels, and what they become in a picture under a white balance. */
-package zephyrdune.colour;

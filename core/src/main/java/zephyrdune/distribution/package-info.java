@@ -1,2 +1,0 @@
-/** How a source or a face shares its light out over directions. */
-package zephyrdune.distribution;

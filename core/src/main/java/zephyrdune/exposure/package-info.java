@@ -1,2 +1,0 @@
-/** From light to pixel values. */
-package zephyrdune.exposure;

@@ -1,2 +1,0 @@
-/** How the light falls off across the dish, across the frame and towards the backdrop. */
-package zephyrdune.falloff;

@@ -1,0 +1,2 @@
+/** The way of the light from its source to its face, link by link. */
+package zephyrdune.light.chain;

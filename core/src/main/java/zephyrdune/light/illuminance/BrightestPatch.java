@@ -1,0 +1,118 @@
+package zephyrdune.light.illuminance;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Panel;
+import zephyrdune.set.card.Piece;
+import zephyrdune.set.dish.Dish;
+import zephyrdune.units.measure.Cancellation;
+import zephyrdune.units.measure.Stops;
+
+/**
+ * The place on the hero's top where a pattern leaves most of the key. Looked for where the light's middle shines through each opening, and
+ * between; from the best of these uphill. The hero's middle is taken where it has nearly as much.
+ */
+final class BrightestPatch {
+
+    private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
+
+    /** The middle is as good within a tenth of a stop. */
+    private static final double AS_GOOD = Stops.ratio(-0.1);
+
+    /** Places between the openings' images, in a spiral out to this share of the way to the hero's outline. */
+    private static final int PLACES = 61;
+
+    private static final double ON_TOP = 0.8;
+    private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
+
+    /** So many places are followed uphill, in steps from this share of the hero's radius down to a fifth of a millimetre. */
+    private static final int FOLLOWED = 3;
+
+    private static final double FIRST_STEP = 0.125;
+    private static final double LAST_STEP = 2e-4;
+
+    private final Dish dish;
+    private final KeyLight key;
+    private final Vector3D hero;
+
+    private record Place(double x, double y, double light) {}
+
+    private BrightestPatch(TableSet set, KeyLight key) {
+        dish = set.dish();
+        this.key = key;
+        hero = key.hero();
+    }
+
+    static Vector3D of(TableSet set, KeyLight key) {
+        BrightestPatch search = new BrightestPatch(set, key);
+        Place middle = search.look(0, 0);
+        List<Place> places = new ArrayList<>();
+        set.cards().stream().filter(card -> card.cut().patterned()).forEach(card -> search.images(card, places));
+        search.between(places);
+        Place best = places.stream()
+                .sorted(Comparator.comparingDouble(Place::light).reversed())
+                .limit(FOLLOWED)
+                .map(search::uphill)
+                .max(Comparator.comparingDouble(Place::light))
+                .orElse(middle);
+        return middle.light >= AS_GOOD * best.light ? search.hero : Vector3D.of(best.x, best.y, search.hero.getZ());
+    }
+
+    private Place look(double x, double y) {
+        Cancellation.check();
+        return new Place(x, y, key.at(Vector3D.of(x, y, hero.getZ()), UP));
+    }
+
+    private boolean onTop(double x, double y) {
+        double out = Math.hypot(x, y);
+        return out == 0 || out <= ON_TOP * dish.out(x / out, y / out);
+    }
+
+    /** Where the light's middle shines through the openings of a card onto the hero's top. */
+    private void images(Card card, List<Place> places) {
+        Vector3D light = key.face().centre();
+        for (Panel panel : card.panels()) {
+            for (Piece opening : panel.pieces()) {
+                Vector3D in = panel.at(opening.across(), opening.up());
+                double share = (light.getZ() - hero.getZ()) / (light.getZ() - in.getZ());
+                Vector3D at = light.add(in.subtract(light).multiply(share));
+                if (share > 1 && onTop(at.getX(), at.getY())) {
+                    places.add(look(at.getX(), at.getY()));
+                }
+            }
+        }
+    }
+
+    private void between(List<Place> places) {
+        for (int i = 0; i < PLACES; i++) {
+            double turn = i * GOLDEN_ANGLE;
+            double x = Math.cos(turn);
+            double y = Math.sin(turn);
+            double out = ON_TOP * dish.out(x, y) * Math.sqrt(i / (double) PLACES);
+            places.add(look(out * x, out * y));
+        }
+    }
+
+    private Place uphill(Place from) {
+        Place best = from;
+        double step = FIRST_STEP * dish.radius();
+        while (step > LAST_STEP) {
+            Place next = best;
+            for (int way = 0; way < 4; way++) {
+                double x = best.x + (way < 2 ? step * (2 * way - 1) : 0);
+                double y = best.y + (way < 2 ? 0 : step * (2 * way - 5));
+                if (onTop(x, y)) {
+                    Place there = look(x, y);
+                    next = there.light > next.light ? there : next;
+                }
+            }
+            step = next == best ? step / 2 : step;
+            best = next;
+        }
+        return best;
+    }
+}

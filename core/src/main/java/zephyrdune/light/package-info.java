@@ -1,0 +1,2 @@
+/** The key's light by exact formulas: emitting faces, illuminance, softness, fall-off, patterns. */
+package zephyrdune.light;

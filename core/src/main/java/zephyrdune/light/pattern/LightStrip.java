@@ -1,0 +1,98 @@
+package zephyrdune.light.pattern;
+
+import java.util.function.DoubleUnaryOperator;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.units.measure.Bisection;
+
+/**
+ * The strip of light that flags, a slit or doors leave about the hero, measured along a {@link CutLine} in metres from the hero's middle.
+ * A side on which the light goes on is infinitely far away.
+ *
+ * @param most largest share of the open light in the strip, 0 to 1
+ * @param fullFrom where light of at least 99 % of the open light begins; not a number where there is none
+ * @param fullTo where it ends
+ * @param halfFrom where half of the strip's largest share is reached
+ * @param halfTo where it is left
+ * @param edge from a tenth to nine tenths of the largest share, the mean of the edges there are; infinite where there is none
+ */
+public record LightStrip(double most, double fullFrom, double fullTo, double halfFrom, double halfTo, double edge) {
+
+    private static final double STEP = 0.01;
+    private static final double FINE = 1e-5;
+
+    public static LightStrip of(CutLine line, KeyLight key) {
+        return of(at -> line.share(key, at));
+    }
+
+    /** Of a share of the open light along a line. */
+    static LightStrip of(DoubleUnaryOperator share) {
+        double peak = peak(share);
+        double most = share.applyAsDouble(peak);
+        double half = most / 2;
+        double left = end(share, peak, -1, half);
+        double right = end(share, peak, 1, half);
+        boolean full = most >= CutLine.FULL;
+        return new LightStrip(
+                most,
+                full ? end(share, peak, -1, CutLine.FULL) : Double.NaN,
+                full ? end(share, peak, 1, CutLine.FULL) : Double.NaN,
+                left,
+                right,
+                edges(share, peak, most));
+    }
+
+    /** The brightest place, the one nearest to the hero where there are many. */
+    private static double peak(DoubleUnaryOperator share) {
+        double peak = 0;
+        double most = share.applyAsDouble(0);
+        for (double out = STEP; out <= CutLine.REACH && most < CutLine.FULL; out += STEP) {
+            for (int side = -1; side <= 1; side += 2) {
+                double there = share.applyAsDouble(side * out);
+                if (there > most + 1e-6) {
+                    most = there;
+                    peak = side * out;
+                }
+            }
+        }
+        return peak;
+    }
+
+    /** Where the share falls below a level on one side of the peak; infinite where it does not. */
+    private static double end(DoubleUnaryOperator share, double peak, int side, double level) {
+        double in = peak;
+        double out = peak + side * STEP;
+        while (share.applyAsDouble(out) >= level) {
+            in = out;
+            out += side * STEP;
+            if (Math.abs(out - peak) > 2 * CutLine.REACH) {
+                return side * Double.POSITIVE_INFINITY;
+            }
+        }
+        return Bisection.of(in, out, FINE, at -> share.applyAsDouble(at) >= level)
+                .middle();
+    }
+
+    private static double edges(DoubleUnaryOperator share, double peak, double most) {
+        double sum = 0;
+        int count = 0;
+        for (int side = -1; side <= 1; side += 2) {
+            double dim = end(share, peak, side, most / 10);
+            double bright = end(share, peak, side, 0.9 * most);
+            if (Double.isFinite(dim)) {
+                sum += Math.abs(dim - bright);
+                count++;
+            }
+        }
+        return count == 0 ? Double.POSITIVE_INFINITY : sum / count;
+    }
+
+    /** Width in full light; 0 where no place has it. */
+    public double full() {
+        return Double.isNaN(fullFrom) ? 0 : fullTo - fullFrom;
+    }
+
+    /** Width to half. */
+    public double half() {
+        return halfTo - halfFrom;
+    }
+}

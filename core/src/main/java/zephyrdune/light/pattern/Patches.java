@@ -1,0 +1,58 @@
+package zephyrdune.light.pattern;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.set.card.Holes;
+
+/**
+ * The pattern of light that a cut card throws, measured along a {@link CutLine} over three of its repeats about the hero.
+ *
+ * @param brightest light of the brightest patch over the open light there, 0 to 1
+ * @param contrast (max - min) / (max + min)
+ * @param peak the middle of the brightest patch nearest to the line's middle, metres from there
+ * @param from where it has come half way from the darkest to the brightest, metres from the line's middle
+ * @param to where it goes below that
+ * @param blur from a tenth to nine tenths of that way, the mean of the two sides, metres
+ */
+public record Patches(double brightest, double contrast, double peak, double from, double to, double blur) {
+
+    private static final double REPEATS = 1.5;
+
+    /** Steps to what similar triangles say is the finest in the pattern; and how many there are at least and at most. */
+    private static final double FINEST = 6;
+
+    private static final int FEWEST = 36;
+    private static final int MOST = 1500;
+
+    /** Of the holes in the line's card. */
+    public static Patches of(CutLine line, KeyLight key, Holes holes) {
+        double widening = (line.lightToCard() + line.cardToHero()) / line.lightToCard();
+        double blur = line.faceSize() * line.cardToHero() / line.lightToCard();
+        double reach = REPEATS * holes.pitch() * widening;
+        double finest = Math.max(blur, holes.opening() * widening);
+        int half = (int) Math.max(FEWEST, Math.min(MOST, reach / finest * FINEST));
+        Profile profile = new Profile(at -> line.light(key, at), reach, half);
+        double peak = profile.peak();
+        double open = key.openAt(line.at(peak), Vector3D.Unit.PLUS_Z);
+        return new Patches(
+                open == 0 ? 0 : line.light(key, peak) / open,
+                contrast(profile.most(), profile.least()),
+                peak,
+                profile.crossing(-1, 0.5),
+                profile.crossing(1, 0.5),
+                (width(profile, -1) + width(profile, 1)) / 2);
+    }
+
+    private static double contrast(double most, double least) {
+        return most == 0 ? 0 : (most - least) / (most + least);
+    }
+
+    /** From a tenth to nine tenths on one side. */
+    private static double width(Profile profile, int side) {
+        return Math.abs(profile.crossing(side, 0.1) - profile.crossing(side, 0.9));
+    }
+
+    public double size() {
+        return to - from;
+    }
+}

@@ -1,2 +1,0 @@
-/** How surfaces send light on: matte, coated, metal and clear ones, and their relief. */
-package zephyrdune.material;

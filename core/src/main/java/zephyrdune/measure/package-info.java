@@ -1,2 +1,0 @@
-/** Units, limits, stops, and what is said when a value cannot be. */
-package zephyrdune.measure;

@@ -1,2 +1,0 @@
-/** The picture the camera would record. */
-package zephyrdune.picture;

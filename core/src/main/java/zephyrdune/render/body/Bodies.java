@@ -1,0 +1,63 @@
+package zephyrdune.render.body;
+
+import zephyrdune.set.dish.Biscuit;
+import zephyrdune.set.dish.Block;
+import zephyrdune.set.dish.Bottle;
+import zephyrdune.set.dish.Bowl;
+import zephyrdune.set.dish.Cloth;
+import zephyrdune.set.dish.Custard;
+import zephyrdune.set.dish.Cutlery;
+import zephyrdune.set.dish.Dish;
+import zephyrdune.set.dish.DrinkGlass;
+import zephyrdune.set.dish.Drum;
+import zephyrdune.set.dish.Heap;
+import zephyrdune.set.dish.Jar;
+import zephyrdune.set.dish.Loaf;
+import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.ServingBoard;
+import zephyrdune.set.dish.Stack;
+import zephyrdune.set.dish.Tart;
+import zephyrdune.set.dish.Tin;
+
+/** The body of every dish. Its outermost edges are the rims that the readings speak of. */
+public final class Bodies {
+
+    private Bodies() {}
+
+    public static Body of(Dish dish) {
+        if (dish instanceof Plate plate) {
+            return Crockery.plate(plate);
+        } else if (dish instanceof Bowl bowl) {
+            return Crockery.bowl(bowl);
+        } else if (dish instanceof ServingBoard board) {
+            return Crockery.board(board);
+        } else if (dish instanceof Cloth cloth) {
+            return Crockery.cloth(cloth);
+        } else if (dish instanceof Cutlery cutlery) {
+            return Crockery.cutlery(cutlery);
+        } else if (dish instanceof Block block) {
+            return Food.block(block);
+        } else if (dish instanceof Drum drum) {
+            return Food.drum(drum);
+        } else if (dish instanceof Stack stack) {
+            return Food.stack(stack);
+        } else if (dish instanceof Tart tart) {
+            return Food.tart(tart);
+        } else if (dish instanceof Custard custard) {
+            return Food.custard(custard);
+        } else if (dish instanceof Loaf loaf) {
+            return Food.loaf(loaf);
+        } else if (dish instanceof Heap heap) {
+            return Food.heap(heap);
+        } else if (dish instanceof Biscuit biscuit) {
+            return Food.biscuit(biscuit);
+        } else if (dish instanceof DrinkGlass glass) {
+            return Glassware.drinkGlass(glass);
+        } else if (dish instanceof Bottle bottle) {
+            return Glassware.bottle(bottle);
+        } else if (dish instanceof Jar jar) {
+            return Glassware.jar(jar);
+        }
+        return Glassware.tin((Tin) dish);
+    }
+}

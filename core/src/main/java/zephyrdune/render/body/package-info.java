@@ -1,0 +1,2 @@
+/** Dishes, products and cards as bodies that rays meet. */
+package zephyrdune.render.body;

@@ -1,0 +1,2 @@
+/** What the lens does: where things appear in the frame, and how much depth is sharp. */
+package zephyrdune.render.lens;

@@ -1,0 +1,251 @@
+package zephyrdune.render.material;
+
+import zephyrdune.set.surface.Relief;
+
+/**
+ * The relief of a surface at a place: how far its normal leans, and how much lighter or darker it is than on average. Made of
+ * smooth noise on a lattice, its values hashed from the place (K. Perlin, An image synthesizer, SIGGRAPH 1985).
+ */
+public final class Grain {
+
+    private static final double OCTAVE_SHIFT = 17.3;
+
+    /** Pixels that the size of a relief takes at least where it shows in full. */
+    private static final double PIXELS = 2;
+
+    /** Rise of the relief along x, y and z, over the relief's size. */
+    private final double[] rise = new double[3];
+
+    private double mottle;
+    private double detail;
+    private double nx;
+    private double ny;
+    private double nz;
+
+    // what noise() leaves behind
+    private double value;
+    private double gx;
+    private double gy;
+    private double gz;
+
+    /**
+     * Looks at a place, in metres in the frame of the body.
+     *
+     * @param pixels how many of the picture's pixels the relief's size takes; what is too fine for them is left out
+     * @param normalX of the smooth surface, a unit vector
+     */
+    public void at(
+            Relief relief,
+            double pixels,
+            double x,
+            double y,
+            double z,
+            double normalX,
+            double normalY,
+            double normalZ) {
+        rise[0] = 0;
+        rise[1] = 0;
+        rise[2] = 0;
+        mottle = 0;
+        detail = Math.min(1, pixels / PIXELS);
+        double fine = Math.max(0, Math.min(1, pixels / PIXELS - 1));
+        double per = 1 / relief.size();
+        switch (relief.pattern()) {
+            case GRAIN -> {
+                add(per, per, per, x, y, z, 0.6);
+                add(2.7 * per, 2.7 * per, 2.7 * per, x + OCTAVE_SHIFT, y, z, 0.4);
+            }
+            case WOOD -> wood(per, x, y, z);
+            case WEAVE -> weave(per, fine, x, y, z);
+            case CRUMB -> {
+                add(per, per, per, x, y, z, 0.5);
+                double pore = value;
+                add(3.1 * per, 3.1 * per, 3.1 * per, x + OCTAVE_SHIFT, y, z, 0.5);
+                mottle -= pore > 0.25 ? 1.5 * (pore - 0.25) : 0;
+            }
+            case RIBBED -> add(0.1 * per, 0.1 * per, 6 * per, x, y, z, 1);
+            case FLECKS -> flecks(per, x, y, z);
+            case CRUST -> crust(per, x, y, z, normalZ);
+            default -> {}
+        }
+        // lean against the rise, but not along the normal itself
+        double along = rise[0] * normalX + rise[1] * normalY + rise[2] * normalZ;
+        double px = normalX - detail * relief.slope() * (rise[0] - along * normalX);
+        double py = normalY - detail * relief.slope() * (rise[1] - along * normalY);
+        double pz = normalZ - detail * relief.slope() * (rise[2] - along * normalZ);
+        double length = Math.sqrt(px * px + py * py + pz * pz);
+        nx = px / length;
+        ny = py / length;
+        nz = pz / length;
+    }
+
+    /** The leaning normal, a unit vector. */
+    public double nx() {
+        return nx;
+    }
+
+    public double ny() {
+        return ny;
+    }
+
+    public double nz() {
+        return nz;
+    }
+
+    /** Light of the place over the mean: 1 and a share of the relief's mottle. */
+    public double tone(Relief relief) {
+        return Math.max(0, 1 + detail * relief.mottle() * Math.max(-3, Math.min(1.5, mottle)));
+    }
+
+    private void add(double px, double py, double pz, double x, double y, double z, double weight) {
+        noise(px * x, py * y, pz * z);
+        double finest = Math.max(px, Math.max(py, pz));
+        rise[0] += weight * gx * px / finest;
+        rise[1] += weight * gy * py / finest;
+        rise[2] += weight * gz * pz / finest;
+        mottle += 1.6 * weight * value;
+    }
+
+    /** Planks along x, each of its own tone, sawn through wavering year rings, with fibres drawn out along it. */
+    private void wood(double per, double x, double y, double z) {
+        double plank = 9 / per;
+        double across = y / plank;
+        double number = Math.floor(across);
+        double own = hash((int) number, 7, 11);
+        add(0.06 * per, 4 * per, 4 * per, x + OCTAVE_SHIFT + 3 * own, y, z, 0.45);
+        noise(0.05 * per * x + 9 * own, 0.5 * per * y, 0.5 * per * z);
+        double rings = 1.1 * per * (y + z) + 2.2 * value + 5 * own;
+        double ring = rings - Math.floor(rings);
+        // pale early wood darkens slowly into the late wood, which ends at once
+        mottle += 0.9 * (0.4 - ring * ring * ring * (1 - smooth(0.88, 1, ring)) * 1.6);
+        mottle += 0.7 * own;
+        double edge = Math.min(across - number, number + 1 - across) * plank;
+        double joint = 0.0012;
+        if (edge < joint) {
+            mottle -= 2.5 * (1 - edge / joint);
+            rise[1] += (across - number < 0.5 ? -6 : 6) * (edge / joint);
+        }
+    }
+
+    /** Uneven threads along x and y; where they are too fine for the pixels, the thick ones among them and the cloth's waves. */
+    private void weave(double per, double fine, double x, double y, double z) {
+        double u = 2 * Math.PI * per * x;
+        double v = 2 * Math.PI * per * (y + z);
+        boolean over = Math.sin(u / 2) * Math.sin(v / 2) > 0;
+        rise[0] += fine * (over ? 0.3 * Math.sin(u) : Math.sin(u));
+        rise[1] += fine * (over ? Math.sin(v) : 0.3 * Math.sin(v));
+        mottle += fine * 0.3 * Math.cos(u) * Math.cos(v);
+        add(0.06 * per, 0.55 * per, 0.55 * per, x, y + z, 0, 0.45);
+        add(0.55 * per, 0.06 * per, 0.06 * per, x + OCTAVE_SHIFT, y + z, 0, 0.45);
+        // soft waves of the cloth itself
+        noise(x / 0.07, y / 0.05, z / 0.07);
+        rise[0] += 0.12 * gx;
+        rise[1] += 0.12 * gy;
+    }
+
+    /** Herb and spice strewn unevenly: bits of all sizes, long and round, some places with many and some with none. */
+    private void flecks(double per, double x, double y, double z) {
+        add(0.25 * per, 0.25 * per, 0.25 * per, x, y, z, 0.8);
+        double crowd = value;
+        mottle *= 0.5;
+        strew(per, x, y + z, 0, crowd);
+        strew(2.3 * per, x, y + z, 1, crowd);
+    }
+
+    private void strew(double per, double x, double y, int family, double crowd) {
+        double u = x * per;
+        double v = y * per;
+        int cellX = (int) Math.floor(u);
+        int cellY = (int) Math.floor(v);
+        for (int i = cellX - 1; i <= cellX + 1; i++) {
+            for (int j = cellY - 1; j <= cellY + 1; j++) {
+                if (hash(i, j, 5 + 16 * family) > 0.9 * crowd - 0.1) {
+                    continue;
+                }
+                double du = u - (i + 0.5 + 0.5 * hash(i, j, 1 + 16 * family));
+                double dv = v - (j + 0.5 + 0.5 * hash(i, j, 2 + 16 * family));
+                double size = 0.5 + 0.5 * hash(i, j, 4 + 16 * family);
+                double radius = 0.05 + 0.2 * size * size * size;
+                double turn = Math.PI * hash(i, j, 6 + 16 * family);
+                double longer = 1.6 + 0.6 * hash(i, j, 7 + 16 * family);
+                double along = (du * Math.cos(turn) + dv * Math.sin(turn)) / longer;
+                double aside = dv * Math.cos(turn) - du * Math.sin(turn);
+                double away = Math.sqrt(along * along + aside * aside) / radius;
+                if (away < 1) {
+                    mottle += (hash(i, j, 3 + 16 * family) > -0.3 ? -3 : 1.2) * Math.min(1, 3 * (1 - away));
+                }
+            }
+        }
+    }
+
+    /** Baked crust: blotched, blistered, darkest on top, where slanting cuts have opened and stayed pale. */
+    private void crust(double per, double x, double y, double z, double normalZ) {
+        add(12 * per, 12 * per, 12 * per, x, y, z, 0.2);
+        add(1.7 * per, 1.7 * per, 1.7 * per, x + OCTAVE_SHIFT, y, z, 0.3);
+        double top = smooth(0.25, 0.8, normalZ);
+        mottle -= 0.5 * top - 0.2;
+        noise(1.5 * per * x, 1.5 * per * y, 1.5 * per * z);
+        double row = per * (0.85 * x + 0.53 * y) + 0.12 * value;
+        double off = row - Math.floor(row) - 0.5;
+        double open = smooth(0.2, 0.11, Math.abs(off)) * smooth(0.5, 0.8, normalZ);
+        mottle += 1.9 * open;
+        double lip = (1 - Math.abs(2 * open - 1)) * Math.signum(off);
+        rise[0] += 0.85 * lip;
+        rise[1] += 0.53 * lip;
+    }
+
+    /** From 0 at one number to 1 at another, level at both. */
+    private static double smooth(double from, double to, double at) {
+        double share = Math.max(0, Math.min(1, (at - from) / (to - from)));
+        return share * share * (3 - 2 * share);
+    }
+
+    /** Value noise from -1 to 1 with its gradient, quintic between lattice points. */
+    private void noise(double x, double y, double z) {
+        double fx = Math.floor(x);
+        double fy = Math.floor(y);
+        double fz = Math.floor(z);
+        int ix = (int) fx;
+        int iy = (int) fy;
+        int iz = (int) fz;
+        double u = x - fx;
+        double v = y - fy;
+        double w = z - fz;
+        double su = u * u * u * (u * (6 * u - 15) + 10);
+        double sv = v * v * v * (v * (6 * v - 15) + 10);
+        double sw = w * w * w * (w * (6 * w - 15) + 10);
+        double du = 30 * u * u * (u - 1) * (u - 1);
+        double dv = 30 * v * v * (v - 1) * (v - 1);
+        double dw = 30 * w * w * (w - 1) * (w - 1);
+        double a = hash(ix, iy, iz);
+        double b = hash(ix + 1, iy, iz);
+        double c = hash(ix, iy + 1, iz);
+        double d = hash(ix + 1, iy + 1, iz);
+        double e = hash(ix, iy, iz + 1);
+        double f = hash(ix + 1, iy, iz + 1);
+        double g = hash(ix, iy + 1, iz + 1);
+        double h = hash(ix + 1, iy + 1, iz + 1);
+        double k1 = b - a;
+        double k2 = c - a;
+        double k3 = e - a;
+        double k4 = a - b - c + d;
+        double k5 = a - c - e + g;
+        double k6 = a - b - e + f;
+        double k7 = -a + b + c - d + e - f - g + h;
+        value = a + k1 * su + k2 * sv + k3 * sw + k4 * su * sv + k5 * sv * sw + k6 * sw * su + k7 * su * sv * sw;
+        gx = du * (k1 + k4 * sv + k6 * sw + k7 * sv * sw);
+        gy = dv * (k2 + k5 * sw + k4 * su + k7 * sw * su);
+        gz = dw * (k3 + k6 * su + k5 * sv + k7 * su * sv);
+    }
+
+    /** A number from -1 to 1 that belongs to a lattice point. */
+    private static double hash(int x, int y, int z) {
+        int h = x * 0x8da6b343 ^ y * 0xd8163841 ^ z * 0xcb1ab31f;
+        h ^= h >>> 15;
+        h *= 0x2c1b3c6d;
+        h ^= h >>> 12;
+        h *= 0x297a2d39;
+        h ^= h >>> 15;
+        return h * 0x1p-31;
+    }
+}

@@ -1,0 +1,2 @@
+/** Light traced by rays: bodies and materials, paths, metered light, the picture. */
+package zephyrdune.render;

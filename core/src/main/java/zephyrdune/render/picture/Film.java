@@ -1,0 +1,273 @@
+package zephyrdune.render.picture;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+import zephyrdune.render.body.Ray;
+import zephyrdune.render.trace.Layers;
+import zephyrdune.render.trace.SampleBudget;
+import zephyrdune.render.trace.Scene;
+import zephyrdune.render.trace.Tracer;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.light.NoBase;
+import zephyrdune.set.room.OpenRoom;
+import zephyrdune.units.measure.Cancellation;
+
+/**
+ * The layers of a picture as they gather light, pass by pass: for lights and a room of luminance 1, so that power, exposure and
+ * white balance only change how they are mixed. The same set and passes give the same bits, whatever the number of threads.
+ *
+ * <p>Not for several threads at once; each pass itself uses as many as there are.
+ */
+public final class Film {
+
+    /** Sides of the squares that are worked on one by one, pixels. */
+    private static final int TILE = 16;
+
+    private final Scene scene;
+    private final CameraRays sight;
+    private final int width;
+    private final int height;
+    private final int layers;
+
+    /** Where each layer is kept, or -1 for one that this set has not got. */
+    private final int[] slots;
+
+    private final int columns;
+    private final int rows;
+
+    /** Sums over the samples: layer by layer, row by row, red, green, blue. */
+    private final float[] sums;
+
+    /** Sums of the odd samples' green, layer by layer. */
+    private final float[] odd;
+
+    /** Samples per pixel, tile by tile. */
+    private final int[] samples;
+
+    private final FirstHits guides;
+
+    /** Tiles of the pass under way that are still to be done. */
+    private int[] due = {};
+
+    /** Tracers that no thread is using, by how much work they do. */
+    private final Map<SampleBudget, Queue<Tracer>> tracers = new ConcurrentHashMap<>();
+
+    /** @param deep whether what is out of focus looks it */
+    public Film(TableSet set, int width, int height, boolean deep) {
+        scene = Scene.of(set);
+        sight = new CameraRays(set, width, height, deep);
+        this.width = width;
+        this.height = height;
+        layers = Layers.count(set.cards().size());
+        slots = slots(set, layers);
+        int kept = (int) Arrays.stream(slots).filter(slot -> slot >= 0).count();
+        columns = (width + TILE - 1) / TILE;
+        rows = (height + TILE - 1) / TILE;
+        sums = new float[3 * kept * width * height];
+        odd = new float[kept * width * height];
+        samples = new int[columns * rows];
+        guides = new FirstHits(width, height);
+    }
+
+    /** Memory that a film of a set takes, near enough, bytes. */
+    public static long bytes(TableSet set, int width, int height) {
+        int layers = Layers.count(set.cards().size());
+        long kept = Arrays.stream(slots(set, layers)).filter(slot -> slot >= 0).count();
+        return (long) width * height * (kept * 4 * Float.BYTES + FirstHits.BYTES);
+    }
+
+    private static int[] slots(TableSet set, int layers) {
+        int[] slots = new int[layers];
+        int next = 0;
+        for (int layer = 0; layer < layers; layer++) {
+            boolean absent = layer == Layers.ROOM && set.room() instanceof OpenRoom
+                    || layer == Layers.BASE && set.base() instanceof NoBase;
+            slots[layer] = absent ? -1 : next++;
+        }
+        return slots;
+    }
+
+    public int width() {
+        return width;
+    }
+
+    public int height() {
+        return height;
+    }
+
+    public int layers() {
+        return layers;
+    }
+
+    /** Whether this set has a layer at all. */
+    public boolean has(int layer) {
+        return slots[layer] >= 0;
+    }
+
+    public FirstHits guides() {
+        return guides;
+    }
+
+    /** Samples per pixel so far, on average. */
+    public double samples() {
+        return Arrays.stream(samples).average().orElse(0);
+    }
+
+    /**
+     * Adds one sample to every pixel; returns false when it was stopped before it was done, after which the next call goes on
+     * where it left.
+     *
+     * @param stop asked before every tile, by several threads
+     */
+    public boolean pass(SampleBudget budget, BooleanSupplier stop) {
+        return pass(budget, null, 0, stop);
+    }
+
+    /**
+     * Adds one sample to the pixels of those tiles that are still noisier than wanted; see {@link #pass(Effort,
+     * BooleanSupplier)}.
+     *
+     * @param mix by which noise is judged, or null for all tiles
+     * @param noise wanted, stops
+     */
+    public boolean pass(SampleBudget budget, Mix mix, double noise, BooleanSupplier stop) {
+        if (due.length == 0) {
+            due = IntStream.range(0, samples.length)
+                    .filter(tile ->
+                            mix == null || samples[tile] < Noise.LEAST_SAMPLES || Noise.ofTile(this, mix, tile) > noise)
+                    .toArray();
+        }
+        boolean[] done = new boolean[due.length];
+        IntStream.range(0, due.length).parallel().forEach(i -> {
+            if (!stop.getAsBoolean()) {
+                expose(due[i], budget);
+                done[i] = true;
+            }
+        });
+        due = IntStream.range(0, due.length)
+                .filter(i -> !done[i])
+                .map(i -> due[i])
+                .toArray();
+        return due.length == 0;
+    }
+
+    /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */
+    public void wholePass(SampleBudget budget, Mix mix, double noise) {
+        if (!pass(budget, mix, noise, Thread.currentThread()::isInterrupted)) {
+            Cancellation.check();
+        }
+    }
+
+    private void expose(int tile, SampleBudget budget) {
+        Queue<Tracer> free = tracers.computeIfAbsent(budget, any -> new ConcurrentLinkedQueue<>());
+        Tracer tracer = Optional.ofNullable(free.poll()).orElseGet(() -> new Tracer(scene, budget));
+        tracer.begin();
+        Ray ray = new Ray();
+        int index = samples[tile];
+        for (int row = top(tile); row < bottom(tile); row++) {
+            for (int column = left(tile); column < right(tile); column++) {
+                sight.aim(column, row, index, ray);
+                tracer.look(ray, CameraRays.seed(column, row), index, sight.spread());
+                gather(row * width + column, tracer.out, index);
+                if (index == 0) {
+                    guides.note(row * width + column, tracer.guide);
+                }
+            }
+        }
+        samples[tile]++;
+        free.add(tracer);
+    }
+
+    private void gather(int pixel, double[] found, int index) {
+        for (int layer = 0; layer < layers; layer++) {
+            int slot = slots[layer];
+            if (slot < 0) {
+                continue;
+            }
+            int at = 3 * (slot * width * height + pixel);
+            sums[at] += (float) found[3 * layer];
+            sums[at + 1] += (float) found[3 * layer + 1];
+            sums[at + 2] += (float) found[3 * layer + 2];
+            if ((index & 1) == 1) {
+                odd[slot * width * height + pixel] += (float) found[3 * layer + 1];
+            }
+        }
+    }
+
+    /** Mean of one channel of one layer at a pixel. */
+    public double mean(int layer, int pixel, int channel) {
+        int slot = slots[layer];
+        return slot < 0 ? 0 : sums[3 * (slot * width * height + pixel) + channel] / (double) samples[tileOf(pixel)];
+    }
+
+    /** Mean green of the odd samples of one layer at a pixel. */
+    double oddMean(int layer, int pixel) {
+        int slot = slots[layer];
+        return slot < 0 ? 0 : odd[slot * width * height + pixel] / (double) (samples[tileOf(pixel)] / 2);
+    }
+
+    int samples(int tile) {
+        return samples[tile];
+    }
+
+    int tiles() {
+        return samples.length;
+    }
+
+    private int tileOf(int pixel) {
+        return pixel / width / TILE * columns + pixel % width / TILE;
+    }
+
+    int top(int tile) {
+        return tile / columns * TILE;
+    }
+
+    int bottom(int tile) {
+        return Math.min(height, top(tile) + TILE);
+    }
+
+    int left(int tile) {
+        return tile % columns * TILE;
+    }
+
+    int right(int tile) {
+        return Math.min(width, left(tile) + TILE);
+    }
+
+    /** The picture, mixed as asked for. */
+    public Picture picture(Mix mix) {
+        float[] linear = new float[3 * width * height];
+        IntStream.range(0, rows * columns).parallel().forEach(tile -> {
+            float each = 1f / samples[tile];
+            for (int row = top(tile); row < bottom(tile); row++) {
+                for (int layer = 0; layer < layers; layer++) {
+                    if (slots[layer] >= 0 && mix.shows(layer)) {
+                        add(mix, layer, 3 * (row * width + left(tile)), 3 * (row * width + right(tile)), each, linear);
+                    }
+                }
+            }
+        });
+        for (int i = 0; i < linear.length; i++) {
+            linear[i] = Math.max(0, linear[i]);
+        }
+        return new Picture(width, height, linear);
+    }
+
+    private void add(Mix mix, int layer, int from, int to, float each, float[] linear) {
+        float red = (float) mix.weight(layer, 0) * each;
+        float green = (float) mix.weight(layer, 1) * each;
+        float blue = (float) mix.weight(layer, 2) * each;
+        int offset = 3 * slots[layer] * width * height;
+        for (int i = from; i < to; i += 3) {
+            linear[i] += red * sums[offset + i];
+            linear[i + 1] += green * sums[offset + i + 1];
+            linear[i + 2] += blue * sums[offset + i + 2];
+        }
+    }
+}

@@ -1,0 +1,81 @@
+package zephyrdune.render.picture;
+
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.render.trace.Incidence;
+import zephyrdune.render.trace.Scene;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.sampling.StandardError;
+
+/**
+ * All light on a matte element as the camera records white there, by traced rounds: each reading asks for as many as it needs. The same for
+ * the same set.
+ */
+public final class Metered {
+
+    /** A standard error that is well enough, stops. */
+    private static final double SURE = 0.03;
+
+    /** Rounds from which on their spread says something; and as many as there is time for, fewer where cards make each dear. */
+    private static final int LEAST = 12;
+
+    private static final int MOST = 96;
+    private static final int MOST_AMONG_CARDS = 32;
+
+    private final Incidence incidence;
+    private final Mix mix;
+    private final int most;
+
+    public Metered(TableSet set, Scene scene, Vector3D place, Vector3D normal, Mix mix) {
+        incidence = new Incidence(set, scene, place, normal);
+        this.mix = mix;
+        most = set.cards().isEmpty() ? MOST : MOST_AMONG_CARDS;
+    }
+
+    /** Pixel value of white, linear. */
+    public double light() {
+        return mix.light(incidence.light());
+    }
+
+    /** Every layer, red, green and blue in turn, for lights of luminance 1 and a room of luminance 1. */
+    public double[] layers() {
+        return incidence.light();
+    }
+
+    /** How unsure the light is: its standard error by what the rounds say, over the light. */
+    private double unsure() {
+        StandardError spread = new StandardError();
+        incidence.rounds().forEach(round -> spread.add(mix.light(round)));
+        return spread.error();
+    }
+
+    /**
+     * Looks on, at that of two places where it is less sure, until the ratio of their light is known well enough or that takes too long.
+     *
+     * @return standard error of the ratio, stops
+     */
+    public static double settle(Metered one, Metered other) {
+        one.atLeast(LEAST);
+        other.atLeast(LEAST);
+        int most = Math.max(one.most, other.most);
+        while (true) {
+            double first = one.unsure();
+            double second = other.unsure();
+            double error = Math.hypot(first, second) / Math.log(2);
+            Metered next = second > first && other.size() < most || one.size() >= most ? other : one;
+            if (!(error > SURE) || next.size() >= most) {
+                return error;
+            }
+            next.incidence.more();
+        }
+    }
+
+    private void atLeast(int rounds) {
+        while (size() < rounds) {
+            incidence.more();
+        }
+    }
+
+    int size() {
+        return incidence.size();
+    }
+}

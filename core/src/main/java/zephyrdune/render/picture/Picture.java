@@ -1,0 +1,33 @@
+package zephyrdune.render.picture;
+
+import zephyrdune.units.colour.Luminance;
+import zephyrdune.units.exposure.Srgb;
+
+/**
+ * A picture as linear pixel values, exposed: 0.18 is a mid grey, 1 the brightest that is not clipped.
+ *
+ * @param width pixels
+ * @param height pixels
+ * @param linear red, green, blue of sRGB, row by row from the top
+ */
+public record Picture(int width, int height, float[] linear) {
+
+    /** Linear value of one channel (0 red, 1 green, 2 blue). */
+    public double at(int column, int row, int channel) {
+        return linear[3 * (row * width + column) + channel];
+    }
+
+    /** Relative luminance of a pixel, by the primaries of sRGB (IEC 61966-2-1). */
+    public double luminance(int pixel) {
+        return Luminance.of(linear[3 * pixel], linear[3 * pixel + 1], linear[3 * pixel + 2]);
+    }
+
+    /** 8-bit sRGB code values (IEC 61966-2-1), three to a pixel. */
+    public byte[] srgb() {
+        byte[] codes = new byte[linear.length];
+        for (int i = 0; i < linear.length; i++) {
+            codes[i] = (byte) Srgb.code(linear[i]);
+        }
+        return codes;
+    }
+}

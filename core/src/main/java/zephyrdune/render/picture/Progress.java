@@ -1,0 +1,162 @@
+package zephyrdune.render.picture;
+
+import java.util.function.BooleanSupplier;
+import java.util.function.LongSupplier;
+import zephyrdune.render.trace.SampleBudget;
+import zephyrdune.set.TableSet;
+
+/**
+ * A picture on its way from coarse to fine. Each step is short enough to drag against; between steps anything else may have its
+ * turn, and a stopped step goes on later where it left.
+ *
+ * <p>Not for several threads at once.
+ */
+public final class Progress {
+
+    /** How far the picture has come. */
+    public enum Stage {
+        COARSE(168, new SampleBudget(6, 1, 24)),
+        SHARPER(480, SampleBudget.USUAL),
+        FINE(900, SampleBudget.USUAL);
+
+        private final int width;
+        private final SampleBudget effort;
+
+        Stage(int width, SampleBudget effort) {
+            this.width = width;
+            this.effort = effort;
+        }
+    }
+
+    /** Noise at which a picture is done, stops. */
+    public static final double DONE = 0.05;
+
+    /** Samples per pixel after which it is done, however noisy. */
+    public static final int MOST_SAMPLES = 128;
+
+    private static final int SHARPER_PASSES = 2;
+
+    /** Beside a film: the picture mixed from it, evened out, and as a file. Bytes a pixel. */
+    private static final int MIXED = 64;
+
+    private final TableSet set;
+    private final boolean deep;
+    private final LongSupplier room;
+    private final Traced traced;
+    private Stage stage = Stage.COARSE;
+    private Film film;
+    private Film before;
+    private int passes;
+    private double noise = Double.POSITIVE_INFINITY;
+
+    /**
+     * @param deep whether what is out of focus looks it
+     * @param room memory that may be had for the next film, bytes; a picture gets no larger than that allows, but for the coarse one
+     */
+    public Progress(TableSet set, boolean deep, LongSupplier room) {
+        this.set = set;
+        this.deep = deep;
+        this.room = room;
+        traced = Traced.of(set, deep);
+        film = film();
+    }
+
+    private Film film() {
+        double most = room.getAsLong();
+        int width = stage.width;
+        if (stage != Stage.COARSE && bytes(width) > most) {
+            width = Math.max(Stage.COARSE.width, (int) (width * Math.sqrt(most / bytes(width))));
+        }
+        return new Film(set, width, height(width), deep);
+    }
+
+    private int height(int width) {
+        double height = width * set.camera().sensorHeight() / set.camera().sensorWidth();
+        return (int) Math.max(1, Math.min(2.0 * width, Math.round(height)));
+    }
+
+    private long bytes(int width) {
+        return Film.bytes(set, width, height(width)) + (long) MIXED * width * height(width);
+    }
+
+    /** Memory that is held, near enough, bytes. */
+    public long bytes() {
+        return bytes(film.width()) + (before == null ? 0 : bytes(before.width()));
+    }
+
+    /** Whether a set can be shown by mixing what is traced here. */
+    public boolean shows(TableSet other, boolean otherDeep) {
+        return deep == otherDeep && traced.equals(Traced.of(other, otherDeep));
+    }
+
+    /**
+     * Works on; returns whether there is something new to show.
+     *
+     * @param mix by which noise is judged
+     * @param stop asked every few milliseconds of work
+     */
+    public boolean step(Mix mix, BooleanSupplier stop) {
+        if (done()) {
+            return false;
+        }
+        boolean adaptive = stage == Stage.FINE && passes >= Noise.LEAST_SAMPLES;
+        if (!film.pass(stage.effort, adaptive ? mix : null, DONE, stop)) {
+            return false;
+        }
+        passes++;
+        before = null;
+        if (stage == Stage.COARSE || stage == Stage.SHARPER && passes >= SHARPER_PASSES) {
+            advance();
+            return true;
+        }
+        noise = Noise.of(film, mix);
+        // the more there is the longer it takes to look better: 1, 2, 3, 4, 6, 8, 12, 16, ...
+        int lead = Integer.highestOneBit(passes);
+        return done() || passes == lead || passes == lead + lead / 2 || passes < 4;
+    }
+
+    private void advance() {
+        before = film;
+        stage = Stage.values()[stage.ordinal() + 1];
+        film = film();
+        passes = 0;
+    }
+
+    /** Whether more work would not show. */
+    public boolean done() {
+        return stage == Stage.FINE && (noise <= DONE || passes >= MOST_SAMPLES);
+    }
+
+    /** Whether nothing can be shown yet. */
+    public boolean blank() {
+        return stage == Stage.COARSE;
+    }
+
+    /** The film that the picture is of. */
+    public Film shown() {
+        return before != null ? before : film;
+    }
+
+    /** How far what is shown has come. */
+    public Stage shownStage() {
+        return before != null ? Stage.values()[stage.ordinal() - 1] : stage;
+    }
+
+    /** Noise of what is shown, stops; infinite as long as nothing can be said. */
+    public double noise() {
+        return before != null ? Double.POSITIVE_INFINITY : noise;
+    }
+
+    /** How much of the work of a fine picture is done, 0 to 1: noise falls as the root of the passes. */
+    public double share() {
+        if (before != null || !Double.isFinite(noise) || noise <= 0) {
+            return done() ? 1 : 0;
+        }
+        return Math.min(1, Math.max(DONE * DONE / (noise * noise), (double) passes / MOST_SAMPLES));
+    }
+
+    /** The picture so far: evened out as long as it is not done. */
+    public Picture picture(Mix mix) {
+        return done() ? film.picture(mix) : Denoiser.of(shown(), mix);
+    }
+}

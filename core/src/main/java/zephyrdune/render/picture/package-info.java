@@ -1,0 +1,2 @@
+/** The picture the camera would record. */
+package zephyrdune.render.picture;

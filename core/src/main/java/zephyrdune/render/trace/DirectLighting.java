@@ -1,0 +1,285 @@
+package zephyrdune.render.trace;
+
+import zephyrdune.render.body.Ray;
+import zephyrdune.render.material.Fresnel;
+import zephyrdune.render.material.Material;
+
+/** Light that a surface gets straight from a face. Works in place; used by one thread. */
+final class DirectLighting {
+
+    /** Cosine below which the guess at a coat is not made. */
+    private static final double LEAST_GUESS = 0.05;
+
+    private final Scene scene;
+    private final Sampler numbers;
+    private final OccluderList between;
+    private final OpeningSampler holes;
+    private final Ray shadow = new Ray();
+    private final double[] passed = new double[3];
+    private final double[] seen = new double[3];
+
+    // what of() leaves behind
+    double red;
+    double green;
+    double blue;
+
+    // its parts: matte per unit of reflectance, and mirrored
+    private double matteRed;
+    private double matteGreen;
+    private double matteBlue;
+    private double mirrorRed;
+    private double mirrorGreen;
+    private double mirrorBlue;
+
+    DirectLighting(Scene scene, Sampler numbers) {
+        this.scene = scene;
+        this.numbers = numbers;
+        between = scene.between();
+        holes = scene.holed == null ? null : new OpeningSampler(scene.holed);
+    }
+
+    /**
+     * Luminance of a surface by a face. The matte part of an even face, off what the eye sees, is that by the exact illuminance
+     * and, for what may be blocked or lies under a coat, the mean of what rays find different. What a rough coat or metal mirrors
+     * is found by the same rays; a ray along a mirrored direction has to find the rest.
+     *
+     * @param r reflectance of the matte part; g and b likewise
+     * @param looks rays
+     * @param first index of the first of them
+     */
+    void of(PathVertex at, AreaLight light, double r, double g, double b, int dimension, int looks, int first) {
+        matteRed = 0;
+        matteGreen = 0;
+        matteBlue = 0;
+        mirrorRed = 0;
+        mirrorGreen = 0;
+        mirrorBlue = 0;
+        sample(at, light, dimension, looks, first);
+        red = r * matteRed + mirrorRed;
+        green = g * matteGreen + mirrorGreen;
+        blue = b * matteBlue + mirrorBlue;
+    }
+
+    private void sample(PathVertex at, AreaLight light, int dimension, int looks, int first) {
+        Material material = at.material;
+        if (light.past != null && !material.metal() && !material.coated()) {
+            if (at.reflections == 0) {
+                pastCards(at, light, dimension, looks, first);
+                return;
+            }
+            if (at.reflections == 1 && light.uniform) {
+                lessBlocked(at, light, dimension, first);
+                return;
+            }
+        }
+        boolean exact = !material.metal() && at.reflections == 0 && light.uniform;
+        double even = exact ? light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz) : 0;
+        if (exact && even == 0) {
+            return;
+        }
+        scene.gather(at.x, at.y, at.z, light, between);
+        boolean seek = between.has(scene.holedPiece) && holes.seek(at.x, at.y, at.z, light);
+        if (seek) {
+            between.replace(scene.holedPiece, scene.shutPiece);
+        }
+        if (!seek || !holes.cover()) {
+            fromFace(at, light, exact, even, dimension, looks, first);
+        }
+        if (seek && holes.any()) {
+            between.remove(scene.shutPiece);
+            throughHoles(at, light, dimension + Tracer.HOLES, looks, first);
+        }
+    }
+
+    private void fromFace(
+            PathVertex at, AreaLight light, boolean exact, double even, int dimension, int looks, int first) {
+        Material material = at.material;
+        boolean mirrors = (material.metal() || material.coated()) && !material.polished();
+        boolean seen = at.reflections == 0;
+        boolean clear = between.nothing();
+        double guess = clear ? 1 : light.arrived;
+        double usual = exact ? guess * usual(at, light) : 0;
+        double all = 0;
+        double arrived = 0;
+        matte(even * usual);
+        if (exact && clear && !material.coated()) {
+            return;
+        }
+        if (seen) {
+            light.fit(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        }
+        numbers.choose(dimension);
+        for (int i = 0; i < looks; i++) {
+            numbers.next(first + i);
+            if (light.look(numbers.first, numbers.second, seen, at)) {
+                boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
+                pass(at, light, clear, faces);
+                all += light.given;
+                arrived += faces ? light.given * passed[1] : 0;
+                if (!material.metal()) {
+                    addMatte(at, light, faces, usual, looks);
+                }
+                if (mirrors && faces) {
+                    addMirrored(at, light, looks);
+                }
+            }
+        }
+        if (seen && !clear && all > 0) {
+            light.arrived = arrived / all;
+        }
+    }
+
+    /** What a matte surface gets through the holes of a card, by rays towards places in the holes. */
+    private void throughHoles(PathVertex at, AreaLight light, int dimension, int looks, int first) {
+        if (at.material.metal()) {
+            return;
+        }
+        boolean clear = between.nothing();
+        numbers.choose(dimension);
+        for (int i = 0; i < looks; i++) {
+            numbers.next(first + i);
+            if (holes.pick(numbers.first, numbers.second, at, shadow)
+                    && light.lookAlong(shadow, holes.likely, holes.away, at)) {
+                boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
+                pass(at, light, clear, faces);
+                addMatte(at, light, faces, 0, looks);
+            }
+        }
+    }
+
+    /**
+     * The exact light past the cards, times the share of it that gets past everything else to places seen past them. A single ray says
+     * what is blocked, and that is taken away: unlike the share free of bias.
+     */
+    private void pastCards(PathVertex at, AreaLight light, int dimension, int looks, int first) {
+        double all = light.past.from(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        if (all == 0) {
+            return;
+        }
+        matte(all);
+        scene.gather(at.x, at.y, at.z, light, between);
+        between.withoutPanels(scene);
+        if (between.nothing()) {
+            return;
+        }
+        double given = 0;
+        double red = 0;
+        double green = 0;
+        double blue = 0;
+        numbers.choose(dimension);
+        for (int i = 0; i < looks; i++) {
+            numbers.next(first + i);
+            if (light.past.pick(numbers.first, numbers.second, seen)) {
+                double dx = seen[0] - at.x;
+                double dy = seen[1] - at.y;
+                double dz = seen[2] - at.z;
+                double length = Math.sqrt(dx * dx + dy * dy + dz * dz);
+                shadow.set(at.x, at.y, at.z, dx / length, dy / length, dz / length);
+                double stands = light.past.given(
+                        shadow.dx, shadow.dy, shadow.dz, length, at.above(shadow.dx, shadow.dy, shadow.dz));
+                scene.passed(shadow, length, between, passed);
+                given += stands;
+                red += stands * (1 - passed[0]);
+                green += stands * (1 - passed[1]);
+                blue += stands * (1 - passed[2]);
+            }
+        }
+        double share = looks == 1 ? 1 / Math.PI : given == 0 ? 0 : matteRed / given;
+        matteRed -= share * red;
+        matteGreen -= share * green;
+        matteBlue -= share * blue;
+    }
+
+    /** Of so much illuminance, without colour. */
+    private void matte(double illuminance) {
+        matteRed = illuminance / Math.PI;
+        matteGreen = matteRed;
+        matteBlue = matteRed;
+    }
+
+    /** The exact open light, less what one ray finds blocked. */
+    private void lessBlocked(PathVertex at, AreaLight light, int dimension, int first) {
+        double all = light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        if (all == 0) {
+            return;
+        }
+        matte(all);
+        scene.gather(at.x, at.y, at.z, light, between);
+        if (between.nothing()) {
+            return;
+        }
+        light.fit(at.x, at.y, at.z, at.nx, at.ny, at.nz);
+        numbers.choose(dimension);
+        numbers.next(first);
+        if (light.look(numbers.first, numbers.second, true, at)) {
+            pass(at, light, false, true);
+            double given = light.given * light.luminance / Math.PI;
+            matteRed -= given * (1 - passed[0]);
+            matteGreen -= given * (1 - passed[1]);
+            matteBlue -= given * (1 - passed[2]);
+        }
+    }
+
+    /** Whether light that comes along a ray to a face was left for that ray alone to find. */
+    boolean missed(Ray ray, AreaLight light, double length) {
+        return scene.holed != null && holes.crosses(ray, length) && holes.seek(ray.ox, ray.oy, ray.oz, light);
+    }
+
+    private void addMatte(PathVertex at, AreaLight light, boolean faces, double usual, int looks) {
+        double kept = !faces
+                ? 0
+                : at.material.coated()
+                        ? at.material.underCoat(at.above(light.towardsX, light.towardsY, light.towardsZ), at.out)
+                        : 1;
+        double given = light.given * light.luminance / (looks * Math.PI);
+        matteRed += given * (passed[0] * kept - usual);
+        matteGreen += given * (passed[1] * kept - usual);
+        matteBlue += given * (passed[2] * kept - usual);
+    }
+
+    /** What gets under the coat from the middle of a face, as a first guess at what does from all of it. */
+    private static double usual(PathVertex at, AreaLight light) {
+        if (!at.material.coated()) {
+            return 1;
+        }
+        double dx = light.body.ball().x() - at.x;
+        double dy = light.body.ball().y() - at.y;
+        double dz = light.body.ball().z() - at.z;
+        double in = at.above(dx, dy, dz) / Math.sqrt(dx * dx + dy * dy + dz * dz);
+        return at.material.underCoat(Math.max(LEAST_GUESS, in), at.out);
+    }
+
+    private void addMirrored(PathVertex at, AreaLight light, int looks) {
+        Material material = at.material;
+        double hx = light.towardsX + at.vx;
+        double hy = light.towardsY + at.vy;
+        double hz = light.towardsZ + at.vz;
+        double length = Math.sqrt(hx * hx + hy * hy + hz * hz);
+        double upright = at.above(hx, hy, hz) / length;
+        double in = at.above(light.towardsX, light.towardsY, light.towardsZ);
+        double value = material.mirror(in, at.out, upright)
+                * light.luminance
+                / (looks * light.chance + material.mirrorChance(at.out, upright));
+        double cosine = (hx * at.vx + hy * at.vy + hz * at.vz) / length;
+        if (material.metal()) {
+            mirrorRed += value * passed[0] * Fresnel.metal(material.red(), cosine);
+            mirrorGreen += value * passed[1] * Fresnel.metal(material.green(), cosine);
+            mirrorBlue += value * passed[2] * Fresnel.metal(material.blue(), cosine);
+        } else {
+            double share = value * Fresnel.mirrored(cosine, material.index());
+            mirrorRed += share * passed[0];
+            mirrorGreen += share * passed[1];
+            mirrorBlue += share * passed[2];
+        }
+    }
+
+    private void pass(PathVertex at, AreaLight light, boolean clear, boolean faces) {
+        passed[0] = 1;
+        passed[1] = 1;
+        passed[2] = 1;
+        if (!clear && faces) {
+            shadow.set(at.x, at.y, at.z, light.towardsX, light.towardsY, light.towardsZ);
+            scene.passed(shadow, light.length, between, passed);
+        }
+    }
+}

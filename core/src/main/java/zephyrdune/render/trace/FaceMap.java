@@ -1,0 +1,117 @@
+package zephyrdune.render.trace;
+
+import java.util.Arrays;
+import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.light.emitter.Evenness;
+import zephyrdune.light.emitter.Outline;
+
+/**
+ * Picks places of an uneven face about as likely as they are bright: cells of the square round it, rows first, then along the
+ * row (as maps of a surrounding are sampled: M. Pharr and others, Physically Based Rendering, from memory).
+ */
+final class FaceMap {
+
+    private static final int CELLS = 32;
+
+    /** Places looked at along each side of a cell. */
+    private static final int LOOKS = 2;
+
+    /** Every cell is picked at least so often over its share of the square: its edge may hold light that was not looked at. */
+    private static final double LEAST = 0.02;
+
+    /** Sums of the rows' weights up to each row, from 0 to 1. */
+    private final double[] rows = new double[CELLS + 1];
+
+    /** Likewise along each row. */
+    private final double[][] columns = new double[CELLS][CELLS + 1];
+
+    /** For a face that is not bright all over alike; otherwise null. */
+    static FaceMap of(EmittingFace face) {
+        return face.evenness().even() ? null : new FaceMap(face.evenness(), face.outline());
+    }
+
+    private FaceMap(Evenness evenness, Outline outline) {
+        double[][] bright = bright(evenness, outline);
+        double[][] weights = new double[CELLS][CELLS];
+        double sum = 0;
+        for (int row = 0; row < CELLS; row++) {
+            for (int column = 0; column < CELLS; column++) {
+                weights[row][column] = mean(bright, row, column);
+                sum += weights[row][column];
+            }
+        }
+        double least = LEAST * sum / (CELLS * CELLS);
+        for (int row = 0; row < CELLS; row++) {
+            for (int column = 0; column < CELLS; column++) {
+                columns[row][column + 1] = columns[row][column] + weights[row][column] + least;
+            }
+            double whole = columns[row][CELLS];
+            rows[row + 1] = rows[row] + whole;
+            for (int column = 0; column <= CELLS; column++) {
+                columns[row][column] /= whole;
+            }
+        }
+        double all = rows[CELLS];
+        for (int row = 0; row <= CELLS; row++) {
+            rows[row] /= all;
+        }
+    }
+
+    /** The face's brightness at the corners of the cells and in between; none beside it. */
+    private static double[][] bright(Evenness evenness, Outline outline) {
+        int side = CELLS * LOOKS + 1;
+        double[][] bright = new double[side][side];
+        for (int i = 0; i < side; i++) {
+            for (int j = 0; j < side; j++) {
+                double across = 2.0 * j / (side - 1) - 1;
+                double up = 2.0 * i / (side - 1) - 1;
+                bright[i][j] = outline.holds(across, up) ? evenness.at(across, up) : 0;
+            }
+        }
+        return bright;
+    }
+
+    private static double mean(double[][] bright, int row, int column) {
+        double sum = 0;
+        for (int i = row * LOOKS; i <= (row + 1) * LOOKS; i++) {
+            for (int j = column * LOOKS; j <= (column + 1) * LOOKS; j++) {
+                sum += bright[i][j];
+            }
+        }
+        return sum / (LOOKS + 1) / (LOOKS + 1);
+    }
+
+    /**
+     * Picks a place by two numbers from 0 to 1.
+     *
+     * @param place gets it, across and up from -1 to 1
+     * @return how likely it is picked, over one picked evenly from the square
+     */
+    double pick(double s, double t, double[] place) {
+        int row = cell(rows, t);
+        int column = cell(columns[row], s);
+        double inRow = (t - rows[row]) / (rows[row + 1] - rows[row]);
+        double inColumn = (s - columns[row][column]) / (columns[row][column + 1] - columns[row][column]);
+        place[0] = 2 * (column + inColumn) / CELLS - 1;
+        place[1] = 2 * (row + inRow) / CELLS - 1;
+        return likely(row, column);
+    }
+
+    /** How likely a place is picked, over one picked evenly from the square. */
+    double likely(double across, double up) {
+        return likely(index(up), index(across));
+    }
+
+    private double likely(int row, int column) {
+        return (rows[row + 1] - rows[row]) * (columns[row][column + 1] - columns[row][column]) * CELLS * CELLS;
+    }
+
+    private static int index(double place) {
+        return Math.max(0, Math.min(CELLS - 1, (int) ((place + 1) / 2 * CELLS)));
+    }
+
+    private static int cell(double[] sums, double number) {
+        int found = Arrays.binarySearch(sums, number);
+        return Math.max(0, Math.min(CELLS - 1, found >= 0 ? found : -found - 2));
+    }
+}

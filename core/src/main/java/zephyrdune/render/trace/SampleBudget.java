@@ -1,0 +1,26 @@
+package zephyrdune.render.trace;
+
+/**
+ * How much work goes into one look along a ray.
+ *
+ * @param shadowRays towards each light from what the eye sees
+ * @param paths of reflected light followed from there
+ * @param reflections followed at most along a path; from the third on each goes on only as likely as it matters
+ * @param exact whether what cards leave of the key is worked out, not sampled, on the first surface of a path if it is matte, and its open
+ *     light on the second: for readings
+ */
+public record SampleBudget(int shadowRays, int paths, int reflections, boolean exact) {
+
+    /** As pictures are made. */
+    public SampleBudget(int shadowRays, int paths, int reflections) {
+        this(shadowRays, paths, reflections, false);
+    }
+
+    /** Eight rays and one path, as far as it goes. */
+    public static final SampleBudget USUAL = new SampleBudget(8, 1, 24);
+
+    /** Light straight from the lights, or mirrored, alone. */
+    public static SampleBudget direct(int shadowRays) {
+        return new SampleBudget(shadowRays, 0, 0);
+    }
+}

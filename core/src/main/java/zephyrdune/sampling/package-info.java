@@ -1,2 +1,0 @@
-/** Evenly spread sample points. */
-package zephyrdune.sampling;

@@ -1,0 +1,8 @@
+package zephyrdune.set.dish;
+
+/** Pieces of cutlery. */
+public enum CutleryPiece {
+    SPOON,
+    FORK,
+    KNIFE
+}

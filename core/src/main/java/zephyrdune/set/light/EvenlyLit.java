@@ -1,0 +1,4 @@
+package zephyrdune.set.light;
+
+/** Equally bright all over. */
+public record EvenlyLit() implements Filling {}

@@ -1,0 +1,4 @@
+package zephyrdune.set.light;
+
+/** One light only. */
+public record NoBase() implements Base {}

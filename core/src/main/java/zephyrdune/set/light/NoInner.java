@@ -1,0 +1,4 @@
+package zephyrdune.set.light;
+
+/** Nothing inside a softbox but the source. */
+public record NoInner() implements Inner {}

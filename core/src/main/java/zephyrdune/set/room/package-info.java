@@ -1,0 +1,2 @@
+/** The room: walls, window, ambient light, table top and backdrop. */
+package zephyrdune.set.room;

@@ -1,0 +1,39 @@
+package zephyrdune.set.surface;
+
+/**
+ * The small ups and downs of a surface, which show when light rakes over it, and how its colour varies with them.
+ *
+ * @param size from one rise to the next, metres
+ * @param slope of the steepest parts, about
+ * @param mottle share by which light and dark places differ from the mean reflectance
+ */
+public record Relief(Pattern pattern, double size, double slope, double mottle) {
+
+    public enum Pattern {
+        SMOOTH,
+        /** Grains without direction: crust, crumb, paper, cloth seen from afar. */
+        GRAIN,
+        /** Planks with rings drawn out along x. */
+        WOOD,
+        /** Threads along x and y. */
+        WEAVE,
+        /** Grains with pores. */
+        CRUMB,
+        /** Fine parallel scratches: brushed metal. */
+        RIBBED,
+        /** Ground spices and herbs on top. */
+        FLECKS,
+        /** Baked crust with slanting cuts on top; its size is from one cut to the next. */
+        CRUST
+    }
+
+    static final Relief SMOOTH = new Relief(Pattern.SMOOTH, 1, 0, 0);
+
+    static Relief grain(double size, double slope, double mottle) {
+        return new Relief(Pattern.GRAIN, size, slope, mottle);
+    }
+
+    static Relief of(Pattern pattern, double size, double slope, double mottle) {
+        return new Relief(pattern, size, slope, mottle);
+    }
+}

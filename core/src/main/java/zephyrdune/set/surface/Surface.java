@@ -1,0 +1,82 @@
+package zephyrdune.set.surface;
+
+import zephyrdune.set.surface.Relief.Pattern;
+import zephyrdune.units.colour.Luminance;
+
+/**
+ * A surface: its colour, its finish and its relief.
+ *
+ * <p>The three numbers are linear, for the red, green and blue of sRGB (IEC 61966-2-1); what they mean is up to the finish.
+ * They are common practice for such materials, from memory, no published source.
+ */
+public enum Surface {
+    WHITE_CERAMIC(0.78, 0.77, 0.74, Finish.coated(0.12, 1.5), Relief.grain(0.02, 0.004, 0.01)),
+    DARK_STONEWARE(0.060, 0.062, 0.068, Finish.coated(0.38, 1.5), Relief.grain(0.003, 0.05, 0.25)),
+    CLAY(0.42, 0.20, 0.12, Finish.MATTE, Relief.grain(0.004, 0.08, 0.12)),
+    SLATE(0.045, 0.050, 0.055, Finish.coated(0.5, 1.45), Relief.grain(0.02, 0.07, 0.2)),
+    PALE_WOOD(0.56, 0.42, 0.28, Finish.MATTE, Relief.of(Pattern.WOOD, 0.012, 0.06, 0.16)),
+    DARK_WOOD(0.12, 0.070, 0.042, Finish.coated(0.4, 1.5), Relief.of(Pattern.WOOD, 0.012, 0.05, 0.3)),
+    LINEN(0.62, 0.58, 0.51, Finish.MATTE, Relief.of(Pattern.WEAVE, 0.0012, 0.3, 0.1)),
+    WHITE_PAPER(0.86, 0.86, 0.85, Finish.MATTE, Relief.SMOOTH),
+    GREY_PAPER(0.18, 0.18, 0.18, Finish.MATTE, Relief.SMOOTH),
+    BLACK_PAPER(0.04, 0.04, 0.04, Finish.MATTE, Relief.SMOOTH),
+    SMOKED_CHOWDER(0.60, 0.42, 0.22, Finish.coated(0.22, 1.4), Relief.of(Pattern.FLECKS, 0.009, 0.06, 0.22)),
+    RYE_CRUST(0.32, 0.17, 0.075, Finish.MATTE, Relief.of(Pattern.CRUMB, 0.005, 0.45, 0.35)),
+    BAKED_PASTRY(0.55, 0.33, 0.13, Finish.MATTE, Relief.grain(0.006, 0.22, 0.25)),
+    CREAM(0.80, 0.73, 0.58, Finish.coated(0.35, 1.4), Relief.grain(0.015, 0.03, 0.02)),
+    BLACK_SESAME(0.33, 0.31, 0.28, Finish.coated(0.25, 1.4), Relief.of(Pattern.FLECKS, 0.003, 0.03, 0.25)),
+    GREEN_LEAF(0.11, 0.22, 0.045, Finish.sheet(0.35), Relief.grain(0.012, 0.2, 0.3)),
+    SILVER_CARD(0.88, 0.88, 0.87, Finish.metal(0.55), Relief.SMOOTH),
+    GOLD_CARD(0.90, 0.70, 0.36, Finish.metal(0.55), Relief.SMOOTH),
+    MIRROR(0.92, 0.92, 0.92, Finish.metal(0), Relief.SMOOTH),
+    STEEL(0.62, 0.61, 0.59, Finish.metal(0.22), Relief.SMOOTH),
+    MATTE_TIN(0.66, 0.65, 0.62, Finish.metal(0.5), Relief.of(Pattern.RIBBED, 0.002, 0.05, 0.05)),
+    BRASS(0.83, 0.62, 0.28, Finish.metal(0.28), Relief.SMOOTH),
+    GLOSSY_SAUCE(0.16, 0.045, 0.020, Finish.coated(0.08, 1.45), Relief.grain(0.02, 0.05, 0.1)),
+    ALMOND_FILLING(0.66, 0.45, 0.20, Finish.coated(0.5, 1.4), Relief.grain(0.005, 0.22, 0.2)),
+    PEAR(0.74, 0.62, 0.34, Finish.coated(0.25, 1.4), Relief.grain(0.01, 0.06, 0.1)),
+    BREAD_CRUMB(0.72, 0.58, 0.38, Finish.MATTE, Relief.of(Pattern.CRUMB, 0.006, 0.5, 0.2)),
+    FISH_SKIN(0.42, 0.32, 0.17, Finish.coated(0.18, 1.47), Relief.of(Pattern.FLECKS, 0.005, 0.06, 0.3)),
+    LABEL_PAPER(0.80, 0.77, 0.68, Finish.MATTE, Relief.grain(0.001, 0.05, 0.02)),
+    BREAD_CRUST(0.46, 0.25, 0.10, Finish.MATTE, Relief.of(Pattern.CRUST, 0.036, 0.5, 0.45)),
+    PRESERVE(0.24, 0.035, 0.025, Finish.coated(0.10, 1.4), Relief.grain(0.010, 0.12, 0.3));
+
+    private final double red;
+    private final double green;
+    private final double blue;
+    private final Finish finish;
+    private final Relief relief;
+
+    Surface(double red, double green, double blue, Finish finish, Relief relief) {
+        this.red = red;
+        this.green = green;
+        this.blue = blue;
+        this.finish = finish;
+        this.relief = relief;
+    }
+
+    public double red() {
+        return red;
+    }
+
+    public double green() {
+        return green;
+    }
+
+    public double blue() {
+        return blue;
+    }
+
+    /** Reflectance of white light, by the luminance weights of linear sRGB (IEC 61966-2-1). */
+    public double luminous() {
+        return Luminance.of(red, green, blue);
+    }
+
+    public Finish finish() {
+        return finish;
+    }
+
+    public Relief relief() {
+        return relief;
+    }
+}

@@ -1,2 +1,0 @@
-/** What stands in the light, and how dark it is there. */
-package zephyrdune.shadow;

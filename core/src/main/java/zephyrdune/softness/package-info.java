@@ -1,2 +1,0 @@
-/** How soft the light is: apparent size of the face, and the edge and length of the shadow it throws. */
-package zephyrdune.softness;

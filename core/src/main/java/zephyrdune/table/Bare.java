@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** Nothing between: the source's own beam. */
-public record Bare() implements Spread {}

@@ -1,8 +1,0 @@
-package zephyrdune.table;
-
-/** Pieces of cutlery. */
-public enum CutleryPiece {
-    SPOON,
-    FORK,
-    KNIFE
-}

@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** Equally bright all over. */
-public record EvenlyLit() implements Filling {}

@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** Before the hero, half-way up or in the middle of its label, facing the camera's side level. */
-public record HeroFront() implements MeteringPoint {}

@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** On the hero's lit top, facing up: in its middle, or under a pattern in the brightest patch. */
-public record HeroTop() implements MeteringPoint {}

@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** One light only. */
-public record NoBase() implements Base {}

@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** Nothing inside a softbox but the source. */
-public record NoInner() implements Inner {}

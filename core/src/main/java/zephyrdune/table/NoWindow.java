@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** The room's own light comes from all sides alike. */
-public record NoWindow() implements Window {}

@@ -1,8 +1,0 @@
-package zephyrdune.table;
-
-/** What has become of a tin's lid. */
-public enum TinLid {
-    CLOSED,
-    /** Rolled off and laid aside. */
-    OFF
-}

@@ -1,4 +1,0 @@
-package zephyrdune.table;
-
-/** A window that part of the room's own light comes through. */
-public sealed interface Window permits NoWindow, SideWindow {}

@@ -1,0 +1,2 @@
+/** From light to pixel values. */
+package zephyrdune.units.exposure;

@@ -1,0 +1,17 @@
+package zephyrdune.units.measure;
+
+/** The range of one quantity, both ends included, in its own unit. */
+public record Limit(String field, double min, double max, Unit unit) {
+
+    /** Whether the value is a finite number inside the range. */
+    public boolean allows(double value) {
+        return value >= min && value <= max;
+    }
+
+    /** @throws OutOfLimits when the value is not a finite number inside the range */
+    public void require(double value) {
+        if (!allows(value)) {
+            throw new OutOfLimits(this, value);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Evenly spread sample points. */
+package zephyrdune.units.sampling;

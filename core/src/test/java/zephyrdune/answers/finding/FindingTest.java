@@ -1,0 +1,95 @@
+package zephyrdune.answers.finding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static zephyrdune.set.Sets.box;
+
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import zephyrdune.set.Sets;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.camera.Camera;
+import zephyrdune.set.camera.CameraAngle;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
+import zephyrdune.set.card.RoundHoles;
+import zephyrdune.set.dish.Biscuit;
+import zephyrdune.set.dish.Block;
+import zephyrdune.set.dish.Prop;
+import zephyrdune.set.light.BroadBase;
+import zephyrdune.set.room.TableTop;
+import zephyrdune.set.surface.Surface;
+
+/** Every kind of finding turns up where it should, and what is tried mends it. */
+public class FindingTest {
+
+    private static final double HOUR = Math.PI / 6;
+
+    private static Card white(double size, double clock, double distance) {
+        return new Card(Surface.WHITE_PAPER, size, size, clock * HOUR, distance, 0, 0, 0);
+    }
+
+    @DataProvider
+    Object[][] spoilt() {
+        TableSet plain = Sets.lit(box(0.5, 0.5, 9, 45, 1.2));
+        TableSet straight = plain.withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.6));
+        Card holed = new Card(Surface.BLACK_PAPER, 0.6, 0.6, 9 * HOUR, 0.5, 0.3, 0, -0.8)
+                .withCut(Cut.of(new RoundHoles(0.02, 0.04)));
+        Prop post = new Prop(new Block(0.1, 0.3, 0.3, Surface.PALE_WOOD), -0.25, 0, 0, 0);
+        return new Object[][] {
+            {Finding.Kind.LIGHT_IN_FRAME, straight.withLight(box(0.4, 0.4, 12, 25, 0.9))},
+            {
+                Finding.Kind.STAND_IN_FRAME,
+                straight.withTableTop(new TableTop(Surface.PALE_WOOD, 0.3, 0.3, 0.2, 0.3))
+                        .withLight(box(0.2, 0.2, 11.8, 60, 1.2))
+            },
+            {Finding.Kind.CARD_IN_FRAME, plain.withCards(List.of(white(0.2, 2, 0.18)))},
+            {
+                Finding.Kind.CARD_THROUGH,
+                plain.withCards(List.of(white(0.3, 3, 0.5), white(0.6, 3, 0.5).facing(0.5, 0)))
+            },
+            {Finding.Kind.FLARE, Sets.lit(box(0.3, 0.3, 12, 26, 1.1))},
+            {Finding.Kind.CAMERA_IN_THE_WAY, Sets.lit(box(0.3, 0.3, 6, 45, 1.8))},
+            {
+                Finding.Kind.BASE_IN_THE_WAY,
+                plain.withLight(box(0.1, 0.1, 9, 45, 1.4)).withBase(new BroadBase(1, 1.2, 1.2, 9 * HOUR, 0.8, 1.2))
+            },
+            {Finding.Kind.PROP_SHADES_HERO, plain.withProps(List.of(post))},
+            {Finding.Kind.FLAG_EDGE_IN_FRAME, plain.withCards(List.of(white(0.4, 9, 0.25)))},
+            {Finding.Kind.PATTERN_WIPED_OUT, plain.withCards(List.of(holed))},
+            {Finding.Kind.HOT_SPOT, Sets.lit(box(0.2, 0.2, 9, 20, 0.35))},
+            {
+                Finding.Kind.FILL_FLATTENS,
+                plain.withLight(box(0.5, 0.5, 9, 60, 1.2))
+                        .withCards(List.of(new Card(Surface.MIRROR, 0.4, 0.4, 3 * HOUR, 0.3, 0, 0, 0)))
+            },
+        };
+    }
+
+    @Test(dataProvider = "spoilt")
+    public void isFoundAndMended(Finding.Kind kind, TableSet set) {
+        Finding found = Finding.of(set, kind).orElseThrow();
+        assertThat(found.words()).isNotBlank();
+        assertThat(found.action()).isNotBlank();
+        assertThat(Finding.of(found.tried().orElseThrow(), kind)).isEmpty();
+    }
+
+    @Test
+    public void theWorstThreeAreTold() {
+        TableSet straight = Sets.lit(box(0.4, 0.4, 12, 25, 0.9))
+                .withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.6));
+        assertThat(Finding.of(straight.withCards(List.of(white(0.2, 2, 0.18)))))
+                .hasSizeLessThanOrEqualTo(Finding.FEW)
+                .extracting(Finding::kind)
+                .isSorted()
+                .startsWith(Finding.Kind.LIGHT_IN_FRAME);
+    }
+
+    @Test
+    public void aGoodSetHasNone() {
+        assertThat(Finding.of(Sets.lit(box(0.6, 0.6, 9, 45, 1)))).isEmpty();
+        TableSet biscuit = Sets.lit(box(0.6, 0.6, 9, 45, 1))
+                .withProps(List.of(new Prop(new Biscuit(0.06, 0.01, Surface.BAKED_PASTRY), 0.2, 0, 0, 0)));
+        assertThat(Finding.of(biscuit)).isEmpty();
+    }
+}

@@ -1,0 +1,452 @@
+package zephyrdune.render.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static zephyrdune.set.Sets.box;
+
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.testng.annotations.Test;
+import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.light.emitter.Faces;
+import zephyrdune.light.illuminance.Illuminance;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.render.lens.Perspective;
+import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.trace.Layers;
+import zephyrdune.render.trace.SampleBudget;
+import zephyrdune.render.trace.Scene;
+import zephyrdune.render.trace.Tracer;
+import zephyrdune.set.Sets;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.camera.Camera;
+import zephyrdune.set.camera.CameraAngle;
+import zephyrdune.set.camera.Exposure;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
+import zephyrdune.set.card.RoundHoles;
+import zephyrdune.set.dish.Block;
+import zephyrdune.set.dish.Cutlery;
+import zephyrdune.set.dish.CutleryPiece;
+import zephyrdune.set.dish.DrinkGlass;
+import zephyrdune.set.dish.Heap;
+import zephyrdune.set.dish.Prop;
+import zephyrdune.set.light.BroadBase;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.light.PowerChoice;
+import zephyrdune.set.room.Ambient;
+import zephyrdune.set.room.Backdrop;
+import zephyrdune.set.surface.Medium;
+import zephyrdune.set.surface.Surface;
+
+/** The picture against the exact model, where that knows the answer. */
+public class FilmTest {
+
+    /** Lines of sight averaged over the height of a pixel. */
+    private static final int LINES = 16;
+
+    private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
+
+    /** Light straight from the face alone. */
+    private static Picture direct(TableSet set, int width, int looks, int shadowRays) {
+        return render(set, width, looks, SampleBudget.direct(shadowRays));
+    }
+
+    private static Picture render(TableSet set, int width, int looks, SampleBudget budget) {
+        int height = (int) Math.round(width / 1.5);
+        Film film = new Film(set, width, height, false);
+        for (int i = 0; i < looks; i++) {
+            film.pass(budget, () -> false);
+        }
+        return film.picture(Mix.of(set, Set.of()));
+    }
+
+    @Test
+    public void openTableIsTheExactIlluminance() {
+        TableSet set = plain(Sets.chowder());
+        KeyLight key = KeyLight.of(set);
+        Perspective view = Perspective.of(set);
+        Picture picture = direct(set, 60, 1, 4);
+        int compared = 0;
+        for (int row = 0; row < picture.height(); row++) {
+            for (int column : new int[] {1, 5, 54, 58}) {
+                double least = Double.POSITIVE_INFINITY;
+                double most = 0;
+                for (int corner = 0; corner < 4; corner++) {
+                    Vector3D ray =
+                            view.ray((column + corner % 2) / 60.0, (row + corner / 2) / (double) picture.height());
+                    Vector3D onTable = view.eye().add(ray.multiply(-view.eye().getZ() / ray.getZ()));
+                    double relative = key.at(onTable, UP) * perLux(set);
+                    least = Math.min(least, relative);
+                    most = Math.max(most, relative);
+                }
+                boolean shaded = column > 30 && row > 10;
+                if (!shaded) {
+                    assertThat(picture.at(column, row, 1))
+                            .isBetween(
+                                    Surface.GREY_PAPER.green() * least * (1 - 1e-6),
+                                    Surface.GREY_PAPER.green() * most * (1 + 1e-6));
+                    compared++;
+                }
+            }
+        }
+        assertThat(compared).isGreaterThan(80);
+    }
+
+    /** Pixel value of white per lux second of a flash at full power. */
+    private static double perLux(TableSet set) {
+        MeteredExposure hero = MeteredExposure.of(set, KeyLight.of(set));
+        return Math.pow(2, -hero.below()) / hero.correct();
+    }
+
+    @Test
+    public void litTopHasItsReflectanceAsPixelValue() {
+        // by the incident exposure (ISO 2720:1974), whatever the light: the middle of a level top, direct light alone
+        for (double bias : new double[] {0, 1.5}) {
+            TableSet set = plain(Sets.chowder())
+                    .withCamera(new Camera(CameraAngle.OVERHEAD, 0.1, 0.036, 0.024, 0.3))
+                    .withDish(new Block(0.1, 0.1, 0.1, Surface.GREY_PAPER))
+                    .withLight(box(0.6, 0.6, 10, 50, 0.8))
+                    .withExposure(new Exposure(8, 1 / 125.0, 400, 1 / 200.0, bias, 5500))
+                    .withAmbient(new Ambient(0, 5500, 5));
+            Picture picture = direct(set, 121, 1, 4);
+            double straight = 0.18 * KeyLight.of(set).heroIlluminance() * perLux(set);
+            assertThat(picture.at(60, 40, 0)).isCloseTo(straight, within(0.005 * straight));
+            // the aim, less what comes by other ways and what the dial's third stops leave over
+            assertThat(straight).isBetween(0.75 * 0.18 * Math.pow(2, bias), 1.13 * 0.18 * Math.pow(2, bias));
+        }
+    }
+
+    /**
+     * The soft edge of a straight board: at each point of the table the part of the face above the board is itself a
+     * rectangle, whose light the contour formula knows.
+     */
+    @Test
+    public void penumbraOfAStraightEdge() {
+        double high = 0.1;
+        double front = -0.01;
+        Light light = box(0.2, 0.5, 12, 45, 0.9);
+        TableSet set = plain(Sets.chowder())
+                .withBackdrop(new Backdrop(3, 2, 1.5, Surface.BLACK_PAPER))
+                .withDish(new Block(0.6, 0.02, high, Surface.GREY_PAPER))
+                .withCamera(new Camera(CameraAngle.OVERHEAD, 0.3, 0.036, 0.024, 0.75))
+                .withLight(light);
+        Picture picture = direct(set, 151, 16, 16);
+        Perspective view = Perspective.of(set);
+        double perLux = Surface.GREY_PAPER.green() * perLux(set);
+        int inPenumbra = 0;
+        for (int row = 0; row < picture.height(); row++) {
+            double passed = 0;
+            double open = 0;
+            double farthest = 0;
+            for (int line = 0; line < LINES; line++) {
+                Vector3D ray = view.ray(0.5, (row + (line + 0.5) / LINES) / picture.height());
+                Vector3D place = view.eye().add(ray.multiply(-view.eye().getZ() / ray.getZ()));
+                passed += above(light, place, front, high) / LINES;
+                open += Illuminance.uniform(EmittingFace.of(light)).at(place, UP) / LINES;
+                farthest = place.getY();
+            }
+            if (farthest < -0.03) {
+                double mean = 0;
+                for (int column = 70; column <= 80; column++) {
+                    mean += picture.at(column, row, 1) / 11;
+                }
+                assertThat(mean).isCloseTo(perLux * passed, within(0.005 * perLux * open));
+                inPenumbra += passed > 0.02 * open && passed < 0.98 * open ? 1 : 0;
+            }
+        }
+        assertThat(inPenumbra).isGreaterThan(10);
+    }
+
+    /** Light of the part of the face that a point sees over an edge along x at (y, z). */
+    private static double above(Light light, Vector3D point, double y, double z) {
+        EmittingFace face = EmittingFace.of(light);
+        // where the plane through the point and the edge cuts the face, as a share from -1 to 1 of its height
+        Vector3D planeNormal = Vector3D.of(0, -z, y - point.getY());
+        double middle = face.centre().subtract(point).dot(planeNormal);
+        double perHalf = face.upHalf().dot(planeNormal);
+        double cut = Math.max(-1, Math.min(1, -middle / perHalf));
+        if (cut == 1) {
+            return 0;
+        }
+        EmittingFace part = Faces.rectangle(
+                        face.at(0, (1 + cut) / 2),
+                        face.acrossHalf(),
+                        face.upHalf().multiply((1 - cut) / 2))
+                .withLuminance(face.luminance());
+        return Illuminance.uniform(part).at(point, UP);
+    }
+
+    @Test
+    public void evenRoomLightAddsWhatItSays() {
+        // a room as bright as the key, on an open table with a small backdrop far off: the table gets its light once
+        // more
+        TableSet set = plain(Sets.chowder())
+                .withDish(Sets.sliver())
+                .withBackdrop(new Backdrop(10, 0.1, 0.1, Surface.BLACK_PAPER))
+                .withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.3))
+                .withLight(box(0.3, 0.3, 9, 60, 3).withPower(PowerChoice.FIXED, 3));
+        SampleBudget budget = new SampleBudget(4, 32, 24);
+        double asKey = set.exposure().correct() / set.exposure().exactShutter();
+        Picture dark = render(set.withAmbient(new Ambient(0, 5500, 5)), 30, 4, budget);
+        Picture bright = render(set.withAmbient(new Ambient(asKey, 5500, 5)), 30, 4, budget);
+        double added = 0;
+        for (int column = 2; column < 10; column++) {
+            added += (bright.at(column, 3, 0) - dark.at(column, 3, 0)) / 8;
+        }
+        assertThat(added / Surface.GREY_PAPER.red()).isCloseTo(1, within(0.03));
+    }
+
+    @Test
+    public void sameBitsOnOneThreadAsOnMany() throws Exception {
+        TableSet set = everything();
+        ForkJoinPool one = new ForkJoinPool(1);
+        ForkJoinPool many = new ForkJoinPool(7);
+        try {
+            Picture alone =
+                    one.submit(() -> render(set, 48, 3, SampleBudget.USUAL)).get();
+            Picture together =
+                    many.submit(() -> render(set, 48, 3, SampleBudget.USUAL)).get();
+            assertThat(together.linear()).isEqualTo(alone.linear());
+        } finally {
+            one.shutdown();
+            many.shutdown();
+        }
+    }
+
+    @Test
+    public void staleWorkIsDropped() {
+        AtomicInteger asked = new AtomicInteger();
+        Film film = new Film(Sets.chowder(), 300, 200, false);
+        assertThat(film.pass(SampleBudget.USUAL, () -> asked.incrementAndGet() > 3))
+                .isFalse();
+        assertThat(film.samples()).isLessThan(0.5);
+    }
+
+    @Test
+    public void lightInTheFrameIsSeen() {
+        // straight on, with the box low behind the dish: its face is clipped white
+        TableSet set = Sets.chowder()
+                .withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.48))
+                .withLight(box(0.2, 0.2, 12, 10, 0.7));
+        Picture picture = direct(set, 60, 1, 4);
+        boolean white = false;
+        for (int row = 0; row < 20; row++) {
+            white |= picture.at(30, row, 2) > 1;
+        }
+        assertThat(white).isTrue();
+    }
+
+    @Test
+    public void lightInTheFrameIsCounted() {
+        TableSet behind = Sets.chowder()
+                .withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.48))
+                .withLight(box(0.2, 0.2, 12, 10, 0.7));
+        assertThat(LightInFrame.of(behind).face()).isBetween(0.02, 0.5);
+        assertThat(LightInFrame.of(behind).back()).isZero();
+        // from 6 o'clock, between lens and dish: its back covers the middle of the frame
+        TableSet before = Sets.lit(box(0.6, 0.6, 6, 45, 0.9));
+        assertThat(LightInFrame.of(before).back()).isGreaterThan(0.9);
+        assertThat(LightInFrame.of(Sets.chowder())).isEqualTo(new LightInFrame(0, 0));
+    }
+
+    @Test
+    public void everyPixelIsAFiniteNumber() {
+        for (float value : render(everything(), 120, 2, SampleBudget.USUAL).linear()) {
+            assertThat(Float.isFinite(value) && value >= 0).isTrue();
+        }
+    }
+
+    /** Walls, a base light, a mirror, a card with holes, and dishes of glass, metal and leaves; the numbers are invented. */
+    static TableSet everything() {
+        TableSet open = Sets.chowder()
+                .withProps(List.of(
+                        new Prop(
+                                new DrinkGlass(0.07, 0.12, Medium.CLEAR_GLASS, 0.7, Medium.CORDIAL, 0.8),
+                                0.15,
+                                0,
+                                0,
+                                0),
+                        new Prop(new Heap(0.09, 0.035, Surface.GREEN_LEAF), -0.16, -0.02, 0, 1),
+                        new Prop(new Cutlery(CutleryPiece.SPOON, 0.18, Surface.STEEL), 0.15, -0.1, 0, 0.5)))
+                .withBase(new BroadBase(1, 0.6, 0.6, Math.PI / 2, 0.8, 1))
+                .withCards(List.of(
+                        new Card(Surface.MIRROR, 0.3, 0.3, 2.1, 0.4, 0, 0.1, 0.1),
+                        new Card(Surface.BLACK_PAPER, 0.3, 0.3, 5.2, 0.4, 0.2, 0, 0)
+                                .withCut(Cut.of(new RoundHoles(0.03, 0.05)))));
+        return Sets.inRoom(open, 2, 2.2, Surface.WHITE_PAPER);
+    }
+
+    @Test
+    public void layersAddUpToThePicture() {
+        TableSet set = everything();
+        Film film = new Film(set, 60, 40, false);
+        film.pass(SampleBudget.USUAL, () -> false);
+        Mix mix = Mix.of(set, Set.of());
+        double[] sum = new double[3 * 60 * 40];
+        for (int layer = 0; layer < film.layers(); layer++) {
+            for (int i = 0; i < sum.length; i++) {
+                sum[i] += mix.weight(layer, i % 3) * film.mean(layer, i / 3, i % 3);
+            }
+        }
+        Picture picture = film.picture(mix);
+        double brightest = 0;
+        for (int i = 0; i < sum.length; i++) {
+            assertThat((double) picture.linear()[i])
+                    .isCloseTo(Math.max(0, sum[i]), within(1e-4 * (1 + Math.abs(sum[i]))));
+            brightest = Math.max(brightest, sum[i]);
+        }
+        assertThat(brightest).isGreaterThan(0.2);
+        for (int layer = 0; layer < film.layers(); layer++) {
+            float[] alone = film.picture(mix.only(layer)).linear();
+            double all = 0;
+            for (float value : alone) {
+                all += value;
+            }
+            assertThat(all).as("layer " + layer).isPositive();
+        }
+    }
+
+    /** Half a stop less power is a factor on the key's layers and nothing else: no tracing again. */
+    @Test
+    public void powerAndExposureOnlyChangeTheMix() {
+        TableSet set = everything();
+        TableSet darker = set.withExposure(new Exposure(5.6, 1 / 125.0, 400, 1 / 200.0, -1, 5500));
+        assertThat(Mix.of(darker, Set.of()).weight(Layers.KEY, 1)
+                        / Mix.of(set, Set.of()).weight(Layers.KEY, 1))
+                .isCloseTo(0.5, within(1e-9));
+        assertThat(Mix.of(darker, Set.of()).weight(Layers.BASE, 1)
+                        / Mix.of(set, Set.of()).weight(Layers.BASE, 1))
+                .isCloseTo(0.5, within(1e-9));
+        assertThat(Mix.of(darker, Set.of()).weight(Layers.AMBIENT, 1))
+                .isCloseTo(Mix.of(set, Set.of()).weight(Layers.AMBIENT, 1), within(1e-9));
+    }
+
+    /** A base light that is set one stop under the key gives the hero half the key's light. */
+    @Test
+    public void baseLiesUnderTheKeyAsSet() {
+        TableSet set = plain(Sets.chowder())
+                .withDish(Sets.sliver())
+                .withBase(new BroadBase(1, 0.9, 0.6, Math.PI / 2, 0.9, 1.1));
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(4));
+        tracer.incident(0, 0, set.dish().top(), 0, 0, 1, 1, 0);
+        Mix mix = Mix.of(set, Set.of());
+        double key = mix.weight(Layers.KEY, 1) * tracer.out[3 * Layers.KEY + 1];
+        double base = mix.weight(Layers.BASE, 1) * tracer.out[3 * Layers.BASE + 1];
+        assertThat(base / key).isCloseTo(0.5, within(1e-6));
+    }
+
+    /** The error of a mean of n independent samples falls as one over the root of n; evenly spread ones do better. */
+    @Test
+    public void noiseFallsWithSamples() {
+        TableSet set = Sets.chowder();
+        Mix mix = Mix.of(set, Set.of());
+        Film film = new Film(set, 60, 40, false);
+        double[] noise = new double[3];
+        for (int pass = 1; pass <= 64; pass++) {
+            film.pass(SampleBudget.USUAL, () -> false);
+            if (pass == 4 || pass == 16 || pass == 64) {
+                noise[pass == 4 ? 0 : pass == 16 ? 1 : 2] = Noise.of(film, mix);
+            }
+        }
+        assertThat(noise[1] / noise[0]).isLessThan(0.6);
+        assertThat(noise[2] / noise[1]).isLessThan(0.6);
+    }
+
+    /** Many short pictures are, in the mean, the long one: no sample count is favoured. */
+    @Test
+    public void shortRunsAreNotBiased() {
+        TableSet set = everything();
+        Mix mix = Mix.of(set, Set.of());
+        Film reference = new Film(set, 45, 30, false);
+        for (int pass = 0; pass < 400; pass++) {
+            reference.pass(SampleBudget.USUAL, () -> false);
+        }
+        Film one = new Film(set, 45, 30, false);
+        one.pass(SampleBudget.USUAL, () -> false);
+        double difference = 0;
+        double squares = 0;
+        double all = 0;
+        int pixels = 45 * 30;
+        for (int pixel = 0; pixel < pixels; pixel++) {
+            double is = 0;
+            double was = 0;
+            for (int layer = 0; layer < one.layers(); layer++) {
+                is += mix.weight(layer, 1) * one.mean(layer, pixel, 1);
+                was += mix.weight(layer, 1) * reference.mean(layer, pixel, 1);
+            }
+            difference += is - was;
+            squares += (is - was) * (is - was);
+            all += was;
+        }
+        // the sum over the pixels, each with numbers of its own, within three times its standard error
+        assertThat(Math.abs(difference)).isLessThan(3 * Math.sqrt(squares));
+        assertThat(Math.sqrt(squares) / all).isLessThan(0.02);
+    }
+
+    private static TableSet plain(TableSet set) {
+        return set.withProps(List.of()).withTableTop(Sets.endless(Surface.GREY_PAPER));
+    }
+
+    /** A card that is switched off is gone: what it kept from the table is lit as if it had never been there. */
+    @Test
+    public void aCardThatIsOffKeepsNoLightOff() {
+        Card flag = new Card(Surface.BLACK_PAPER, 0.5, 0.5, 9 * Math.PI / 6, 0.35, 0, 0, 0);
+        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, Math.PI / 2, 0.3, 0, 0, 0);
+        TableSet open = plain(Sets.lit(Sets.box(0.2, 0.2, 9, 30, 1)));
+        TableSet both = open.withCards(List.of(flag, white));
+        Switched switched = Switched.of(both, Set.of("card-1"));
+        assertThat(switched.set().cards()).containsExactly(white);
+        assertThat(switched.off()).isEmpty();
+        assertThat(MeteredExposure.of(switched.set(), KeyLight.of(switched.set()))
+                        .below())
+                .as("the power stays where it was")
+                .isCloseTo(MeteredExposure.of(both, KeyLight.of(both)).below(), within(1e-12));
+        assertThat(KeyLight.of(switched.set()).heroIlluminance())
+                .isEqualTo(KeyLight.of(open).heroIlluminance());
+    }
+
+    @Test
+    public void withTheKeyOffCardsStay() {
+        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, Math.PI / 2, 0.3, 0, 0, 0);
+        TableSet set = Sets.chowder().withCards(List.of(white));
+        Switched switched = Switched.of(set, Set.of("key", "card-1", "no such layer"));
+        assertThat(switched.set()).isEqualTo(set);
+        assertThat(switched.off()).containsExactly(Layers.KEY, Layers.FIRST_CARD);
+    }
+
+    /** A picture takes no more memory than there is for it, and is no smaller than the coarse one. */
+    @Test
+    public void picturesFitIntoTheirRoom() {
+        TableSet set = plain(Sets.chowder());
+        for (long room : new long[] {Long.MAX_VALUE, 20_000_000, 1_000}) {
+            Progress progress = new Progress(set, false, () -> room);
+            Mix mix = Mix.of(set, Set.of());
+            while (progress.shownStage() != Progress.Stage.FINE) {
+                progress.step(mix, () -> false);
+            }
+            int width = progress.shown().width();
+            if (room == Long.MAX_VALUE) {
+                assertThat(width).isEqualTo(900);
+            } else {
+                assertThat(width).isBetween(168, 899);
+                assertThat(progress.bytes() <= room || width == 168).isTrue();
+            }
+        }
+    }
+
+    @Test
+    public void anInterruptEndsAPassAndLeavesTheRest() {
+        Film film = new Film(plain(Sets.chowder()), 120, 80, false);
+        Thread.currentThread().interrupt();
+        assertThatThrownBy(() -> film.wholePass(SampleBudget.USUAL, null, 0)).isInstanceOf(CancellationException.class);
+        assertThat(Thread.interrupted()).isTrue();
+        film.wholePass(SampleBudget.USUAL, null, 0);
+        assertThat(film.samples()).isEqualTo(1);
+    }
+}
