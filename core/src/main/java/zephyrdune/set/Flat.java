@@ -7,7 +7,7 @@ import zephyrdune.set.card.Card;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.Pose;
 import zephyrdune.set.room.OpenRoom;
-import zephyrdune.units.measure.Bisection;
+import zephyrdune.units.geometry.Bisection;
 
 /**
  * A face of light or a card, as something that takes up room: its flat convex parts, and where they would be farther out.

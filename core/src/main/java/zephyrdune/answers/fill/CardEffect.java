@@ -13,7 +13,7 @@ import zephyrdune.render.picture.Mix;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
-import zephyrdune.units.measure.Bisection;
+import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Refused;
 import zephyrdune.units.measure.Stops;
 

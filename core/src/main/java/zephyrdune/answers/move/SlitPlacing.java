@@ -14,7 +14,7 @@ import zephyrdune.set.card.Card;
 import zephyrdune.set.card.Cut;
 import zephyrdune.set.card.Slit;
 import zephyrdune.set.surface.Surface;
-import zephyrdune.units.measure.Bisection;
+import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Refused;
 
 /**

@@ -15,7 +15,7 @@ import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.source.BatteryFlash;
 import zephyrdune.set.source.GuideNumber;
 import zephyrdune.set.source.Source;
-import zephyrdune.units.measure.Bisection;
+import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Lengths;
 import zephyrdune.units.measure.Stops;
 

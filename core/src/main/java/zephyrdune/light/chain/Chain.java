@@ -28,7 +28,7 @@ import zephyrdune.set.light.Pose;
 import zephyrdune.set.light.Snooted;
 import zephyrdune.set.room.WalledRoom;
 import zephyrdune.set.surface.Surface;
-import zephyrdune.units.measure.Bisection;
+import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Stops;
 
 /** The way of the light from its source to the face, link by link. The losses of all links add up to what is lost on the way. */

@@ -4,6 +4,7 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.Outline;
+import zephyrdune.units.geometry.ConvexPolygon;
 import zephyrdune.units.measure.Cancellation;
 
 /**

@@ -1,5 +1,7 @@
 package zephyrdune.light.illuminance;
 
+import zephyrdune.units.geometry.ConvexPolygon;
+
 /** Integrals over convex parts of a plane; below zero for a part that winds clockwise. */
 final class PolygonIntegral {
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.units.geometry.ConvexPolygon;
 
 /**
  * A face as one place sees it past cards and through their openings: its exact light, and places of the parts that are seen, to look for

@@ -2,7 +2,7 @@ package zephyrdune.light.pattern;
 
 import java.util.function.DoubleUnaryOperator;
 import zephyrdune.light.illuminance.KeyLight;
-import zephyrdune.units.measure.Bisection;
+import zephyrdune.units.geometry.Bisection;
 
 /**
  * The strip of light that flags, a slit or doors leave about the hero, measured along a {@link CutLine} in metres from the hero's middle.

@@ -7,7 +7,7 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
 import org.hipparchus.optim.univariate.SearchInterval;
 import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
-import zephyrdune.units.measure.Bisection;
+import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Cancellation;
 
 /** Light along a line, sampled in even steps to both sides of its middle; places are metres from there. */

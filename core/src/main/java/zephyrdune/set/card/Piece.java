@@ -1,7 +1,7 @@
 package zephyrdune.set.card;
 
-import java.util.ArrayList;
 import java.util.List;
+import zephyrdune.units.geometry.ConvexPolygon;
 
 /** A convex piece of a pattern in the plane of its card: a disc, or a polygon with its corners counter-clockwise. Metres. */
 public final class Piece {
@@ -81,11 +81,7 @@ public final class Piece {
         if (round) {
             return Math.PI * radius * radius;
         }
-        double twice = 0;
-        for (int i = 0, before = corners.length - 2; i < corners.length; before = i, i += 2) {
-            twice += corners[before] * corners[i + 1] - corners[i] * corners[before + 1];
-        }
-        return twice / 2;
+        return ConvexPolygon.twiceArea(corners) / 2;
     }
 
     public boolean holds(double a, double b) {
@@ -94,17 +90,7 @@ public final class Piece {
         if (fromAcross * fromAcross + fromUp * fromUp > radius * radius) {
             return false;
         }
-        if (round) {
-            return true;
-        }
-        for (int i = 0, before = corners.length - 2; i < corners.length; before = i, i += 2) {
-            double side = (corners[i] - corners[before]) * (b - corners[before + 1])
-                    - (corners[i + 1] - corners[before + 1]) * (a - corners[before]);
-            if (side < 0) {
-                return false;
-            }
-        }
-        return true;
+        return round || ConvexPolygon.holds(corners, 1, a, b);
     }
 
     /** The same piece turned counter-clockwise about the pattern's middle, then shifted. */
@@ -130,30 +116,10 @@ public final class Piece {
         if (round) {
             return List.of();
         }
-        double[] kept = corners;
-        for (int axis = 0; axis < 2; axis++) {
-            double half = axis == 0 ? halfWidth : halfHeight;
-            kept = below(below(kept, axis, 1, half), axis, -1, half);
-        }
-        return kept.length < 6 ? List.of() : List.of(polygon(kept));
-    }
-
-    /** The part of a polygon on which sign times a coordinate stays below a bound. */
-    private static double[] below(double[] corners, int axis, int sign, double bound) {
-        List<Double> kept = new ArrayList<>();
-        for (int i = 0, before = corners.length - 2; i < corners.length; before = i, i += 2) {
-            double from = bound - sign * corners[before + axis];
-            double to = bound - sign * corners[i + axis];
-            if (from * to < 0) {
-                double share = from / (from - to);
-                kept.add(corners[before] + share * (corners[i] - corners[before]));
-                kept.add(corners[before + 1] + share * (corners[i + 1] - corners[before + 1]));
-            }
-            if (to >= 0) {
-                kept.add(corners[i]);
-                kept.add(corners[i + 1]);
-            }
-        }
-        return kept.stream().mapToDouble(Double::doubleValue).toArray();
+        double[] kept = ConvexPolygon.kept(corners, halfWidth, 1, 0);
+        kept = ConvexPolygon.kept(kept, halfWidth, -1, 0);
+        kept = ConvexPolygon.kept(kept, halfHeight, 0, 1);
+        kept = ConvexPolygon.kept(kept, halfHeight, 0, -1);
+        return kept.length == 0 ? List.of() : List.of(polygon(kept));
     }
 }

@@ -1,4 +1,4 @@
-package zephyrdune.light.illuminance;
+package zephyrdune.units.geometry;
 
 import java.util.Arrays;
 
@@ -7,17 +7,17 @@ import java.util.Arrays;
  *
  * <p>Cut after I. E. Sutherland and G. W. Hodgman, Reentrant polygon clipping, CACM 17, 1974.
  */
-final class ConvexPolygon {
+public final class ConvexPolygon {
 
-    static final double[] NONE = {};
+    public static final double[] NONE = {};
 
-    /** Twice the area, in a face that spans -1 to 1, of what is too small to count. */
+    /** Twice the area of what is too small to count. */
     private static final double NOTHING = 1e-12;
 
     private ConvexPolygon() {}
 
     /** The part where e0 + e1 u + e2 v is not negative, itself where that is all of it; none where that is too small to count. */
-    static double[] kept(double[] part, double e0, double e1, double e2) {
+    public static double[] kept(double[] part, double e0, double e1, double e2) {
         int inside = 0;
         int count = part.length / 2;
         for (int i = 0; i < part.length; i += 2) {
@@ -51,16 +51,16 @@ final class ConvexPolygon {
         return Math.abs(twiceArea(cut)) > NOTHING ? cut : NONE;
     }
 
-    static double[] kept(double[] part, double[] edge) {
+    public static double[] kept(double[] part, double[] edge) {
         return kept(part, edge[0], edge[1], edge[2]);
     }
 
-    static double[] beyond(double[] part, double[] edge) {
+    public static double[] beyond(double[] part, double[] edge) {
         return kept(part, -edge[0], -edge[1], -edge[2]);
     }
 
     /** What of a part lies in another; as the part winds. */
-    static double[] within(double[] part, double[] other) {
+    public static double[] within(double[] part, double[] other) {
         double turn = Math.signum(twiceArea(other));
         double[] left = part;
         for (int i = 0, before = other.length - 2; i < other.length && left.length > 0; before = i, i += 2) {
@@ -72,8 +72,12 @@ final class ConvexPolygon {
     }
 
     /** Whether a place lies in a part, however it winds. */
-    static boolean holds(double[] part, double u, double v) {
-        double turn = Math.signum(twiceArea(part));
+    public static boolean holds(double[] part, double u, double v) {
+        return holds(part, Math.signum(twiceArea(part)), u, v);
+    }
+
+    /** @param turn 1 for a part that winds counter-clockwise, -1 for one that winds clockwise */
+    public static boolean holds(double[] part, double turn, double u, double v) {
         for (int i = 0, before = part.length - 2; i < part.length; before = i, i += 2) {
             double along = part[i] - part[before];
             double up = part[i + 1] - part[before + 1];
@@ -85,7 +89,7 @@ final class ConvexPolygon {
     }
 
     /** Above zero for a part that winds counter-clockwise. */
-    static double twiceArea(double[] part) {
+    public static double twiceArea(double[] part) {
         double twice = 0;
         for (int i = 0, before = part.length - 2; i < part.length; before = i, i += 2) {
             twice += part[before] * part[i + 1] - part[i] * part[before + 1];
@@ -93,7 +97,7 @@ final class ConvexPolygon {
         return twice;
     }
 
-    static double[] reversed(double[] part) {
+    public static double[] reversed(double[] part) {
         double[] reversed = new double[part.length];
         for (int i = 0; i < part.length; i += 2) {
             reversed[i] = part[part.length - 2 - i];

@@ -1,4 +1,4 @@
-package zephyrdune.units.measure;
+package zephyrdune.units.geometry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

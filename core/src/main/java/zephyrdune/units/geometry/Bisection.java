@@ -1,4 +1,4 @@
-package zephyrdune.units.measure;
+package zephyrdune.units.geometry;
 
 import java.util.function.DoublePredicate;
 
