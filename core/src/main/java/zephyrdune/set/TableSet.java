@@ -1,5 +1,6 @@
 package zephyrdune.set;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
 import zephyrdune.set.camera.Camera;
@@ -30,6 +31,7 @@ import zephyrdune.units.measure.Refused;
  * @param dish the hero, on the hero point
  * @param props what else stands on the table
  */
+@RecordBuilder
 public record TableSet(
         @Line(max = 80) String title,
         Camera camera,
@@ -42,7 +44,8 @@ public record TableSet(
         Backdrop backdrop,
         Room room,
         Exposure exposure,
-        Ambient ambient) {
+        Ambient ambient)
+        implements TableSetBuilder.With {
 
     public static final LineLimit TITLE = Limits.line(TableSet.class, "title");
 
@@ -94,65 +97,5 @@ public record TableSet(
             throw new Refused("cards", "There is no card %d in this set".formatted(at + 1));
         }
         return cards.get(at);
-    }
-
-    public TableSet withTitle(String newTitle) {
-        return new TableSet(
-                newTitle, camera, dish, props, light, base, cards, tableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withCamera(Camera newCamera) {
-        return new TableSet(
-                title, newCamera, dish, props, light, base, cards, tableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withDish(Dish newDish) {
-        return new TableSet(
-                title, camera, newDish, props, light, base, cards, tableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withProps(List<Prop> newProps) {
-        return new TableSet(
-                title, camera, dish, newProps, light, base, cards, tableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withLight(Light newLight) {
-        return new TableSet(
-                title, camera, dish, props, newLight, base, cards, tableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withBase(Base newBase) {
-        return new TableSet(
-                title, camera, dish, props, light, newBase, cards, tableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withCards(List<Card> newCards) {
-        return new TableSet(
-                title, camera, dish, props, light, base, newCards, tableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withTableTop(TableTop newTableTop) {
-        return new TableSet(
-                title, camera, dish, props, light, base, cards, newTableTop, backdrop, room, exposure, ambient);
-    }
-
-    public TableSet withBackdrop(Backdrop newBackdrop) {
-        return new TableSet(
-                title, camera, dish, props, light, base, cards, tableTop, newBackdrop, room, exposure, ambient);
-    }
-
-    public TableSet withRoom(Room newRoom) {
-        return new TableSet(
-                title, camera, dish, props, light, base, cards, tableTop, backdrop, newRoom, exposure, ambient);
-    }
-
-    public TableSet withExposure(Exposure newExposure) {
-        return new TableSet(
-                title, camera, dish, props, light, base, cards, tableTop, backdrop, room, newExposure, ambient);
-    }
-
-    public TableSet withAmbient(Ambient newAmbient) {
-        return new TableSet(
-                title, camera, dish, props, light, base, cards, tableTop, backdrop, room, exposure, newAmbient);
     }
 }

@@ -1,5 +1,6 @@
 package zephyrdune.light.emitter;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -44,6 +45,7 @@ import zephyrdune.units.measure.Stops;
  * @param evenness of its places
  * @param distribution in which every part of the face sends its light
  */
+@RecordBuilder
 public record EmittingFace(
         Outline outline,
         Vector3D centre,
@@ -51,7 +53,8 @@ public record EmittingFace(
         Vector3D upHalf,
         double luminance,
         Evenness evenness,
-        Distribution distribution) {
+        Distribution distribution)
+        implements EmittingFaceBuilder.With {
 
     private static final double TAN_EIGHTH = Math.sqrt(2) - 1;
     private static final double SPECK = 1e-3;
@@ -174,10 +177,6 @@ public record EmittingFace(
     public EmittingFace at(Pose pose) {
         return new EmittingFace(
                 outline, pose.centre(), pose.acrossHalf(), pose.upHalf(), luminance, evenness, distribution);
-    }
-
-    public EmittingFace withLuminance(double newLuminance) {
-        return new EmittingFace(outline, centre, acrossHalf, upHalf, newLuminance, evenness, distribution);
     }
 
     /** Whether it has the same luminance everywhere and from every side. */

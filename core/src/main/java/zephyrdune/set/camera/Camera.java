@@ -1,5 +1,6 @@
 package zephyrdune.set.camera;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Objects;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.units.measure.Limits;
@@ -16,6 +17,7 @@ import zephyrdune.units.measure.Within;
  * @param shiftRight how far the camera is moved sideways, so that the frame's middle lies right of the hero's
  * @param shiftUp how far it is moved up in the picture, square to the lens axis
  */
+@RecordBuilder
 public record Camera(
         @Within(min = 0, max = Math.PI / 2, unit = Unit.RADIAN)
         double elevation,
@@ -26,7 +28,8 @@ public record Camera(
         @Within(min = 0.03, max = 3, unit = Unit.METRE) double framedWidth,
         @Within(min = -1, max = 1, unit = Unit.METRE) double shiftRight,
         @Within(min = -1, max = 1, unit = Unit.METRE) double shiftUp,
-        TextSpace textSpace) {
+        TextSpace textSpace)
+        implements CameraBuilder.With {
 
     private static final Limits LIMITS = Limits.of(Camera.class);
 
@@ -38,11 +41,6 @@ public record Camera(
     /** A camera at one of the usual angles, with the hero in the middle of the frame. */
     public Camera(CameraAngle angle, double focalLength, double sensorWidth, double sensorHeight, double framedWidth) {
         this(angle.elevation(), focalLength, sensorWidth, sensorHeight, framedWidth, 0, 0, TextSpace.NONE);
-    }
-
-    public Camera withTextSpace(TextSpace newTextSpace) {
-        return new Camera(
-                elevation, focalLength, sensorWidth, sensorHeight, framedWidth, shiftRight, shiftUp, newTextSpace);
     }
 
     /** Image size over subject size, for what is in focus. */

@@ -1,5 +1,6 @@
 package zephyrdune.set.camera;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Objects;
 import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.exposure.MarkedScale;
@@ -19,6 +20,7 @@ import zephyrdune.units.measure.Within;
  * @param whiteBalance colour temperature that comes out white
  * @param metering what the exposure is found by
  */
+@RecordBuilder
 public record Exposure(
         @Within(min = 0.7, max = 64, unit = Unit.F_NUMBER) double aperture,
 
@@ -33,7 +35,8 @@ public record Exposure(
 
         @Within(min = -6, max = 6, unit = Unit.STOP) double bias,
         @Within(min = 2000, max = 12000, unit = Unit.KELVIN) double whiteBalance,
-        Metering metering) {
+        Metering metering)
+        implements ExposureBuilder.With {
 
     private static final Limits LIMITS = Limits.of(Exposure.class);
 
@@ -45,22 +48,6 @@ public record Exposure(
     /** As an incident meter on the hero's lit top has it. */
     public Exposure(double aperture, double shutter, double speed, double syncLimit, double bias, double whiteBalance) {
         this(aperture, shutter, speed, syncLimit, bias, whiteBalance, Metering.USUAL);
-    }
-
-    public Exposure withAperture(double newAperture) {
-        return new Exposure(newAperture, shutter, speed, syncLimit, bias, whiteBalance, metering);
-    }
-
-    public Exposure withShutter(double newShutter) {
-        return new Exposure(aperture, newShutter, speed, syncLimit, bias, whiteBalance, metering);
-    }
-
-    public Exposure withSpeed(double newSpeed) {
-        return new Exposure(aperture, shutter, newSpeed, syncLimit, bias, whiteBalance, metering);
-    }
-
-    public Exposure withMetering(Metering newMetering) {
-        return new Exposure(aperture, shutter, speed, syncLimit, bias, whiteBalance, newMetering);
     }
 
     /** The f-number itself, not its rounded mark. */

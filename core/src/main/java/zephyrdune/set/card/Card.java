@@ -1,5 +1,6 @@
 package zephyrdune.set.card;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -20,6 +21,7 @@ import zephyrdune.units.measure.Within;
  * @param lean back from upright, away from the hero
  * @param bend by which its two halves are folded towards the hero, about its upright middle line; 0 is flat
  */
+@RecordBuilder
 public record Card(
         Surface surface,
         @Within(min = 0.02, max = 3, unit = Unit.METRE) double width,
@@ -40,7 +42,8 @@ public record Card(
         @Within(min = 0, max = Card.MOST_BENT, unit = Unit.RADIAN)
         double bend,
 
-        Cut cut) {
+        Cut cut)
+        implements CardBuilder.With {
 
     /** The halves of a card are not folded further than this. */
     static final double MOST_BENT = 5 * Math.PI / 6;
@@ -130,22 +133,14 @@ public record Card(
     }
 
     public Card withSize(double newWidth, double newHeight) {
-        return new Card(surface, newWidth, newHeight, clock, distance, lift, turn, lean, bend, cut);
-    }
-
-    public Card withDistance(double newDistance) {
-        return new Card(surface, width, height, clock, newDistance, lift, turn, lean, bend, cut);
+        return with(card -> card.width(newWidth).height(newHeight));
     }
 
     public Card withPlace(double newClock, double newDistance, double newLift) {
-        return new Card(surface, width, height, newClock, newDistance, newLift, turn, lean, bend, cut);
+        return with(card -> card.clock(newClock).distance(newDistance).lift(newLift));
     }
 
     public Card facing(double newTurn, double newLean) {
-        return new Card(surface, width, height, clock, distance, lift, newTurn, newLean, bend, cut);
-    }
-
-    public Card withCut(Cut newCut) {
-        return new Card(surface, width, height, clock, distance, lift, turn, lean, bend, newCut);
+        return with(card -> card.turn(newTurn).lean(newLean));
     }
 }

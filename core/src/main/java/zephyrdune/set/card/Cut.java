@@ -1,5 +1,6 @@
 package zephyrdune.set.card;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -15,6 +16,7 @@ import zephyrdune.units.measure.Within;
  * @param right of the card's middle, along its width
  * @param up from the card's middle, along its height
  */
+@RecordBuilder
 public record Cut(
         Holes holes,
 
@@ -22,7 +24,8 @@ public record Cut(
         double turn,
 
         @Within(min = -1.5, max = 1.5, unit = Unit.METRE) double right,
-        @Within(min = -1.5, max = 1.5, unit = Unit.METRE) double up) {
+        @Within(min = -1.5, max = 1.5, unit = Unit.METRE) double up)
+        implements CutBuilder.With {
 
     private static final Limits LIMITS = Limits.of(Cut.class);
 
@@ -48,10 +51,6 @@ public record Cut(
     /** As it comes from the library: straight, in the card's middle. */
     public static Cut of(Holes holes) {
         return new Cut(holes, 0, 0, 0);
-    }
-
-    public Cut withHoles(Holes newHoles) {
-        return new Cut(newHoles, turn, right, up);
     }
 
     /** Whether there is a pattern at all. */

@@ -1,5 +1,6 @@
 package zephyrdune.set.light;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
@@ -12,6 +13,7 @@ import zephyrdune.units.measure.Within;
  * @param heightAngle of its centre above the table plane, seen from the hero point
  * @param distance from the hero point to its centre
  */
+@RecordBuilder
 public record BroadBase(
         @Within(min = -3, max = 10, unit = Unit.STOP) double under,
         @Within(min = 0.05, max = 3, unit = Unit.METRE) double width,
@@ -24,7 +26,7 @@ public record BroadBase(
         double heightAngle,
 
         @Within(min = 0.05, max = 10, unit = Unit.METRE) double distance)
-        implements Base {
+        implements Base, BroadBaseBuilder.With {
 
     private static final double SOFT_SIDE = 1.2;
     private static final double SOFT_HEIGHT = Math.toRadians(35);
@@ -49,10 +51,6 @@ public record BroadBase(
                 key.clock(),
                 Math.max(SOFT_HEIGHT, key.heightAngle()),
                 Math.min(FARTHEST, Math.max(SOFT_SIDE, key.distance() + BEHIND_KEY)));
-    }
-
-    public BroadBase withDistance(double newDistance) {
-        return new BroadBase(under, width, height, clock, heightAngle, newDistance);
     }
 
     /** Its face as that of a light aimed at the hero point. */

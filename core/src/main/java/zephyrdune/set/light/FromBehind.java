@@ -1,5 +1,6 @@
 package zephyrdune.set.light;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
@@ -12,6 +13,7 @@ import zephyrdune.units.measure.Within;
  * @param aside from square behind the panel, the source's direction to the right as seen by the source
  * @param above from square behind the panel, the source's direction upwards
  */
+@RecordBuilder
 public record FromBehind(
         @Within(min = 0.02, max = 5, unit = Unit.METRE) double gap,
 
@@ -20,7 +22,7 @@ public record FromBehind(
 
         @Within(min = -Math.PI * 7 / 18, max = Math.PI * 7 / 18, unit = Unit.RADIAN)
         double above)
-        implements Filling, LitByPoint {
+        implements Filling, LitByPoint, FromBehindBuilder.With {
 
     private static final Limits LIMITS = Limits.of(FromBehind.class);
 
@@ -31,9 +33,5 @@ public record FromBehind(
     /** From square behind. */
     public FromBehind(double gap) {
         this(gap, 0, 0);
-    }
-
-    public FromBehind withGap(double newGap) {
-        return new FromBehind(newGap, aside, above);
     }
 }

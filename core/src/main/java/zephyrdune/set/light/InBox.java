@@ -1,5 +1,6 @@
 package zephyrdune.set.light;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Objects;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Unit;
@@ -16,13 +17,14 @@ import zephyrdune.units.measure.Within;
  * @param outerLoss of light in the outer baffle's cloth, by itself
  * @param origin where these numbers come from
  */
+@RecordBuilder
 public record InBox(
         @Within(min = 0.05, max = 2, unit = Unit.METRE) double depth,
         @Within(min = 0.02, max = 0.98, unit = Unit.RATIO) double lining,
         Inner inner,
         @Within(min = 0.1, max = 4, unit = Unit.STOP) double outerLoss,
         Origin origin)
-        implements Filling {
+        implements Filling, InBoxBuilder.With {
 
     private static final Limits LIMITS = Limits.of(InBox.class);
 
@@ -30,9 +32,5 @@ public record InBox(
         LIMITS.require(depth, lining, outerLoss);
         Objects.requireNonNull(inner);
         Objects.requireNonNull(origin);
-    }
-
-    public InBox withInner(Inner newInner) {
-        return new InBox(depth, lining, newInner, outerLoss, origin);
     }
 }

@@ -1,5 +1,6 @@
 package zephyrdune.set.light;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -26,6 +27,7 @@ import zephyrdune.units.measure.Within;
  * @param distance from the aim point to the face's centre
  * @param doors flaps at the edges of the face
  */
+@RecordBuilder
 public record Light(
         Source source,
         @Within(min = -300, max = 300, unit = Unit.MIRED) double gel,
@@ -44,7 +46,8 @@ public record Light(
 
         @Within(min = 0.05, max = 10, unit = Unit.METRE) double distance,
         Aim aim,
-        Doors doors) {
+        Doors doors)
+        implements LightBuilder.With {
 
     private static final Limits LIMITS = Limits.of(Light.class);
     private static final CountLimit LOSSES = Limits.count(Light.class, "losses");
@@ -131,167 +134,15 @@ public record Light(
         return Vector3D.of(Math.sin(clock) * lean, Math.cos(clock) * lean, Math.cos(heightAngle));
     }
 
-    public Light withDistance(double newDistance) {
-        return new Light(
-                source,
-                gel,
-                losses,
-                face,
-                filling,
-                spread,
-                powerChoice,
-                power,
-                clock,
-                heightAngle,
-                newDistance,
-                aim,
-                doors);
-    }
-
     /** This light where another one stands. */
     public Light withPlaceOf(Light there) {
-        return new Light(
-                source,
-                gel,
-                losses,
-                face,
-                filling,
-                spread,
-                powerChoice,
-                power,
-                there.clock,
-                there.heightAngle,
-                there.distance,
-                there.aim,
-                doors);
-    }
-
-    public Light withClock(double newClock) {
-        return new Light(
-                source,
-                gel,
-                losses,
-                face,
-                filling,
-                spread,
-                powerChoice,
-                power,
-                newClock,
-                heightAngle,
-                distance,
-                aim,
-                doors);
-    }
-
-    public Light withHeightAngle(double newAngle) {
-        return new Light(
-                source, gel, losses, face, filling, spread, powerChoice, power, clock, newAngle, distance, aim, doors);
-    }
-
-    public Light withFilling(Filling newFilling) {
-        return new Light(
-                source,
-                gel,
-                losses,
-                face,
-                newFilling,
-                spread,
-                powerChoice,
-                power,
-                clock,
-                heightAngle,
-                distance,
-                aim,
-                doors);
-    }
-
-    public Light withSpread(Spread newSpread) {
-        return new Light(
-                source,
-                gel,
-                losses,
-                face,
-                filling,
-                newSpread,
-                powerChoice,
-                power,
-                clock,
-                heightAngle,
-                distance,
-                aim,
-                doors);
-    }
-
-    public Light withLosses(List<Loss> newLosses) {
-        return new Light(
-                source,
-                gel,
-                newLosses,
-                face,
-                filling,
-                spread,
-                powerChoice,
-                power,
-                clock,
-                heightAngle,
-                distance,
-                aim,
-                doors);
-    }
-
-    public Light withSource(Source newSource) {
-        return new Light(
-                newSource,
-                gel,
-                losses,
-                face,
-                filling,
-                spread,
-                powerChoice,
-                power,
-                clock,
-                heightAngle,
-                distance,
-                aim,
-                doors);
-    }
-
-    public Light withFace(Face newFace) {
-        return new Light(
-                source,
-                gel,
-                losses,
-                newFace,
-                filling,
-                spread,
-                powerChoice,
-                power,
-                clock,
-                heightAngle,
-                distance,
-                aim,
-                doors);
-    }
-
-    public Light withDoors(Doors newDoors) {
-        return new Light(
-                source,
-                gel,
-                losses,
-                face,
-                filling,
-                spread,
-                powerChoice,
-                power,
-                clock,
-                heightAngle,
-                distance,
-                aim,
-                newDoors);
+        return with(light -> light.clock(there.clock)
+                .heightAngle(there.heightAngle)
+                .distance(there.distance)
+                .aim(there.aim));
     }
 
     public Light withPower(PowerChoice choice, double newPower) {
-        return new Light(
-                source, gel, losses, face, filling, spread, choice, newPower, clock, heightAngle, distance, aim, doors);
+        return with(light -> light.powerChoice(choice).power(newPower));
     }
 }

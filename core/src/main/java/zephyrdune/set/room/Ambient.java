@@ -1,5 +1,6 @@
 package zephyrdune.set.room;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Objects;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Stops;
@@ -16,6 +17,7 @@ import zephyrdune.units.measure.Within;
  * @param hourly stops by which it changes in an hour; negative as dusk falls
  * @param after hours since it was measured
  */
+@RecordBuilder
 public record Ambient(
         @Within(min = 0, max = 100_000, unit = Unit.LUX) double illuminance,
         @Within(min = 1500, max = 20000, unit = Unit.KELVIN) double colourTemperature,
@@ -23,7 +25,8 @@ public record Ambient(
         Purpose purpose,
         @Within(min = -6, max = 6, unit = Unit.STOP) double hourly,
         @Within(min = 0, max = 12, unit = Unit.HOUR) double after,
-        Window window) {
+        Window window)
+        implements AmbientBuilder.With {
 
     private static final Limits LIMITS = Limits.of(Ambient.class);
 
@@ -56,19 +59,7 @@ public record Ambient(
         return window instanceof SideWindow side ? side.share() : 0;
     }
 
-    public Ambient withIlluminance(double lux) {
-        return new Ambient(lux, colourTemperature, buriedAt, purpose, hourly, after, window);
-    }
-
-    public Ambient withPurpose(Purpose newPurpose) {
-        return new Ambient(illuminance, colourTemperature, buriedAt, newPurpose, hourly, after, window);
-    }
-
-    public Ambient withWindow(Window newWindow) {
-        return new Ambient(illuminance, colourTemperature, buriedAt, purpose, hourly, after, newWindow);
-    }
-
     public Ambient withDrift(double newHourly, double newAfter) {
-        return new Ambient(illuminance, colourTemperature, buriedAt, purpose, newHourly, newAfter, window);
+        return with(ambient -> ambient.hourly(newHourly).after(newAfter));
     }
 }
