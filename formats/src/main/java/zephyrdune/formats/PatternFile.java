@@ -12,7 +12,7 @@ import zephyrdune.units.measure.Refused;
 public final class PatternFile {
 
     /** Longest file that is read, bytes. */
-    public static final int LONGEST_FILE = 2_000_000;
+    public static final int LONGEST_FILE = PatternLimits.LONGEST_FILE;
 
     private PatternFile() {}
 

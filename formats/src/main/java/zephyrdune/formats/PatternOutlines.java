@@ -14,8 +14,6 @@ import zephyrdune.set.card.OwnOutline;
 /** Open areas of a drawing, y downwards, as outlines of a pattern of width 1 about its middle, with as few corners as can be cut. */
 final class PatternOutlines {
 
-    private static final int MOST_OUTLINES = 200;
-
     /** Openings of less than this share of the pattern's width squared are dust. */
     private static final double DUST = 4e-6;
 
@@ -35,12 +33,12 @@ final class PatternOutlines {
                     rings(TopologyPreservingSimplifier.simplify(drawn, error * box.getWidth()), box.getWidth());
             int corners =
                     rings.stream().mapToInt(ring -> ring.getNumPoints() - 1).sum();
-            if (rings.size() > MOST_OUTLINES) {
+            if (rings.size() > PatternLimits.MOST_OUTLINES) {
                 throw new BadFile(
                         "file",
                         "",
                         "It has %,d openings; at most %d can be cut, so leave out the smallest"
-                                .formatted(rings.size(), MOST_OUTLINES));
+                                .formatted(rings.size(), PatternLimits.MOST_OUTLINES));
             }
             if (!rings.isEmpty() && corners <= OwnHoles.MOST_POINTS) {
                 return rings.stream().map(ring -> outline(ring, box)).toList();

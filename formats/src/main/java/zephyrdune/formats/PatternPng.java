@@ -21,13 +21,8 @@ final class PatternPng {
 
     private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'};
 
-    private static final int MOST_PIXELS = 4_000_000;
-
     /** Longest side on which outlines are followed; larger pictures are averaged down. */
     private static final int LONGEST = 320;
-
-    /** Squares along outlines, and runs between them, of anything that could be cut out. */
-    private static final int MOST_AREAS = 25_000;
 
     private static final double HALF = 0.5;
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -58,12 +53,12 @@ final class PatternPng {
         try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             reader.setInput(input, true, true);
             long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-            if (pixels > MOST_PIXELS) {
+            if (pixels > PatternLimits.MOST_PIXELS) {
                 throw new BadFile(
                         "file",
                         "%d x %d".formatted(reader.getWidth(0), reader.getHeight(0)),
                         "The picture has %,d pixels; at most %,d are read, so make it smaller"
-                                .formatted(pixels, MOST_PIXELS));
+                                .formatted(pixels, PatternLimits.MOST_PIXELS));
             }
             return reader.read(0);
         } catch (IOException | RuntimeException broken) {
@@ -102,7 +97,7 @@ final class PatternPng {
         List<Polygon> areas = new ArrayList<>();
         for (int y = -1; y < height; y++) {
             Cancellation.check();
-            if (areas.size() > MOST_AREAS) {
+            if (areas.size() > PatternLimits.MOST_AREAS) {
                 throw new BadFile(
                         "file",
                         "",

@@ -46,18 +46,6 @@ import zephyrdune.units.measure.LineLimit;
  */
 final class PatternSvg {
 
-    private static final int MOST_SHAPES = 2_000;
-    private static final int MOST_CORNERS = 12_000;
-    private static final int MOST_RINGS = 1_000;
-    private static final int MOST_CROSSINGS = 20_000;
-    private static final int DEEPEST = 64;
-
-    /** Longest text of a number or a length. */
-    private static final int LONGEST_NUMBER = 40;
-
-    /** Largest coordinate that a drawing may have. */
-    private static final double FARTHEST = 1e6;
-
     private static final double MILLIMETRE = 0.001;
 
     /** Lengths of units that say how large a drawing is, metres (CSS Values 3: 96 px are an inch). */
@@ -178,9 +166,11 @@ final class PatternSvg {
             }
             size(reader);
         }
-        if (levels.size() > DEEPEST) {
+        if (levels.size() > PatternLimits.DEEPEST) {
             throw new BadFile(
-                    "file", "", "The drawing's groups are nested deeper than %d; ungroup it".formatted(DEEPEST));
+                    "file",
+                    "",
+                    "The drawing's groups are nested deeper than %d; ungroup it".formatted(PatternLimits.DEEPEST));
         }
         boolean hidden = above.hidden
                 || UNSEEN.contains(name)
@@ -199,9 +189,11 @@ final class PatternSvg {
         levels.push(level);
         if (!hidden && SHAPES.contains(name)) {
             shapes++;
-            if (shapes > MOST_SHAPES) {
+            if (shapes > PatternLimits.MOST_SHAPES) {
                 throw new BadFile(
-                        "file", "", "The drawing has more than %,d shapes; simplify it".formatted(MOST_SHAPES));
+                        "file",
+                        "",
+                        "The drawing has more than %,d shapes; simplify it".formatted(PatternLimits.MOST_SHAPES));
             }
             boolean evenOdd = style(reader, "fill-rule").equals("evenodd");
             add(shape(name, reader), level, evenOdd || !level.filled);
@@ -228,7 +220,7 @@ final class PatternSvg {
         String box = reader.getAttributeValue(null, "viewBox");
         String stated = Optional.ofNullable(reader.getAttributeValue(null, "width"))
                 .map(String::strip)
-                .filter(text -> text.length() <= LONGEST_NUMBER)
+                .filter(text -> text.length() <= PatternLimits.LONGEST_NUMBER)
                 .orElse("");
         Matcher width = LENGTH.matcher(stated);
         double units = 0;
@@ -237,7 +229,9 @@ final class PatternSvg {
             units = numbers.length == 4 ? number(numbers[2]) : 0;
             if (!(units > 0) || !(number(numbers[3]) > 0)) {
                 throw new BadFile(
-                        "viewBox", LineLimit.cut(box, LONGEST_NUMBER), "The view box has no width or no height");
+                        "viewBox",
+                        LineLimit.cut(box, PatternLimits.LONGEST_NUMBER),
+                        "The view box has no width or no height");
             }
         }
         if (width.matches()) {
@@ -251,8 +245,8 @@ final class PatternSvg {
 
     private static double number(String text) throws BadFile {
         try {
-            double number = text.length() > LONGEST_NUMBER ? Double.NaN : Double.parseDouble(text);
-            if (Double.isFinite(number) && Math.abs(number) <= FARTHEST) {
+            double number = text.length() > PatternLimits.LONGEST_NUMBER ? Double.NaN : Double.parseDouble(text);
+            if (Double.isFinite(number) && Math.abs(number) <= PatternLimits.FARTHEST) {
                 return number;
             }
         } catch (NumberFormatException e) {
@@ -260,8 +254,8 @@ final class PatternSvg {
         }
         throw new BadFile(
                 "file",
-                LineLimit.cut(text, LONGEST_NUMBER),
-                "A number of the drawing cannot be read, or is beyond %,.0f".formatted(FARTHEST));
+                LineLimit.cut(text, PatternLimits.LONGEST_NUMBER),
+                "A number of the drawing cannot be read, or is beyond %,.0f".formatted(PatternLimits.FARTHEST));
     }
 
     private static double attribute(XMLStreamReader reader, String name) throws BadFile {
@@ -317,8 +311,9 @@ final class PatternSvg {
         double reach = Math.max(
                 Math.max(Math.abs(bounds.getMinX()), Math.abs(bounds.getMaxX())),
                 Math.max(Math.abs(bounds.getMinY()), Math.abs(bounds.getMaxY())));
-        if (!(reach <= FARTHEST)) {
-            throw new BadFile("file", "", "A shape of the drawing reaches beyond %,.0f".formatted(FARTHEST));
+        if (!(reach <= PatternLimits.FARTHEST)) {
+            throw new BadFile(
+                    "file", "", "A shape of the drawing reaches beyond %,.0f".formatted(PatternLimits.FARTHEST));
         }
         double size = Math.max(bounds.getWidth(), bounds.getHeight());
         Path2D path = new Path2D.Double(evenOdd ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
@@ -336,23 +331,23 @@ final class PatternSvg {
             corners += step == PathIterator.SEG_LINETO ? 1 : 0;
             rings += step == PathIterator.SEG_MOVETO ? 1 : 0;
         }
-        if (corners > MOST_CORNERS || rings > MOST_RINGS) {
+        if (corners > PatternLimits.MOST_CORNERS || rings > PatternLimits.MOST_RINGS) {
             throw new BadFile(
                     "file",
                     "",
                     "The drawing has more than %,d corners or %,d outlines; simplify it"
-                            .formatted(MOST_CORNERS, MOST_RINGS));
+                            .formatted(PatternLimits.MOST_CORNERS, PatternLimits.MOST_RINGS));
         }
         requireFewCrossings(outlines(path.getPathIterator(null)));
     }
 
     private static void requireFewCrossings(List<Coordinate[]> rings) throws BadFile {
-        if (Crossings.moreThan(MOST_CROSSINGS, rings)) {
+        if (Crossings.moreThan(PatternLimits.MOST_CROSSINGS, rings)) {
             throw new BadFile(
                     "file",
                     "",
                     "The drawing's lines cross more than %,d times; draw outlines that do not cross, or fewer"
-                            .formatted(MOST_CROSSINGS));
+                            .formatted(PatternLimits.MOST_CROSSINGS));
         }
     }
 

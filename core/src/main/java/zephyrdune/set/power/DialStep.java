@@ -1,5 +1,9 @@
 package zephyrdune.set.power;
 
+import java.util.List;
+import java.util.function.DoubleFunction;
+import java.util.stream.IntStream;
+
 /** The step between neighbouring marks. */
 public enum DialStep {
     WHOLE(1),
@@ -16,6 +20,23 @@ public enum DialStep {
     /** Marks in one stop. */
     public int perStop() {
         return perStop;
+    }
+
+    /** Steps from full to the mark nearest to so many stops below it, none beyond a range. */
+    int nearest(double below, double range) {
+        return Math.min((int) Math.round(below * perStop), down(range));
+    }
+
+    /** Steps from full down to the end of a range. */
+    private int down(double range) {
+        return (int) Math.floor(range * perStop + 1e-9);
+    }
+
+    /** Every mark of a range, from full downwards. */
+    List<DialMark> marks(double range, DoubleFunction<DialMark> mark) {
+        return IntStream.rangeClosed(0, down(range))
+                .mapToObj(steps -> mark.apply((double) steps / perStop))
+                .toList();
     }
 
     /** So many of the steps, fewer than a stop, as it is written: "1/3", "0.7". */

@@ -2,7 +2,6 @@ package zephyrdune.set.power;
 
 import java.util.List;
 import java.util.Objects;
-import java.util.stream.IntStream;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
@@ -25,17 +24,12 @@ public record Fractions(
 
     @Override
     public List<DialMark> marks() {
-        return IntStream.rangeClosed(0, (int) Math.floor(range * step.perStop() + 1e-9))
-                .mapToObj(steps -> mark((double) steps / step.perStop()))
-                .toList();
+        return step.marks(range, this::mark);
     }
 
     @Override
     public DialMark mark(double stopsBelowFull) {
-        int steps = (int) Math.round(stopsBelowFull * step.perStop());
-        if (steps > range * step.perStop() + 1e-9) {
-            steps--;
-        }
+        int steps = step.nearest(stopsBelowFull, range);
         int whole = -Math.floorDiv(-steps, step.perStop());
         int more = whole * step.perStop() - steps;
         String fraction = "1/" + (1 << whole);

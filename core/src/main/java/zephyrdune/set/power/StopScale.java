@@ -3,7 +3,6 @@ package zephyrdune.set.power;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
-import java.util.stream.IntStream;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
@@ -29,17 +28,12 @@ public record StopScale(
 
     @Override
     public List<DialMark> marks() {
-        return IntStream.rangeClosed(0, (int) Math.floor(range * step.perStop() + 1e-9))
-                .mapToObj(steps -> mark((double) steps / step.perStop()))
-                .toList();
+        return step.marks(range, this::mark);
     }
 
     @Override
     public DialMark mark(double stopsBelowFull) {
-        long steps = Math.round(stopsBelowFull * step.perStop());
-        if (steps > range * step.perStop() + 1e-9) {
-            steps--;
-        }
+        int steps = step.nearest(stopsBelowFull, range);
         double below = (double) steps / step.perStop();
         return new DialMark(String.format(Locale.ROOT, "%.1f", top - below), below);
     }

@@ -1,7 +1,6 @@
 package zephyrdune.set.source;
 
 import zephyrdune.set.distribution.Distribution;
-import zephyrdune.units.exposure.GuideNumbers;
 import zephyrdune.units.exposure.MarkedScale;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Unit;
@@ -26,6 +25,6 @@ public record MeteredAperture(
     /** That of the guide number N d. */
     @Override
     public double axialIntensity(Distribution beam) {
-        return GuideNumbers.axialIntensity(MarkedScale.APERTURE.exact(aperture) * from);
+        return GuideNumber.axialIntensity(MarkedScale.APERTURE.exact(aperture) * from);
     }
 }

@@ -14,7 +14,6 @@ import zephyrdune.set.power.Fractions;
 import zephyrdune.set.power.Percent;
 import zephyrdune.set.power.PowerDial;
 import zephyrdune.units.exposure.CorrectExposure;
-import zephyrdune.units.exposure.GuideNumbers;
 import zephyrdune.units.measure.OutOfLimits;
 import zephyrdune.units.measure.Refused;
 
@@ -41,7 +40,7 @@ public class SourceTest {
         assertThat(narrow.flux()).isCloseTo(wide.flux(), within(1e-9));
         // the ideal gain from 35 to 105 mm is 1.5 stops of guide number, 2.8 times; zoom heads give about 1.6 times in
         // practice (common practice, no published source): they lose light beside the frame
-        double gain = GuideNumbers.of(narrow.axialIntensity()) / 36;
+        double gain = GuideNumber.of(narrow.axialIntensity()) / 36;
         assertThat(gain)
                 .isCloseTo(
                         Math.sqrt(Coverage.ofZoom(0.035).flux()
@@ -70,12 +69,12 @@ public class SourceTest {
     public void meteredApertureIsAGuideNumber() {
         MeteredAperture metered = new MeteredAperture(11, 2);
         // f/11 stands for 2^(7/2): guide number 22.6
-        double expected = GuideNumbers.axialIntensity(Math.pow(2, 3.5) * 2);
+        double expected = GuideNumber.axialIntensity(Math.pow(2, 3.5) * 2);
         assertThat(new MainsFlash(metered, Math.toRadians(70), 5500, DIAL).axialIntensity())
                 .isCloseTo(expected, within(1e-9));
         assertThat(battery(metered, 0.05).axialIntensity()).isCloseTo(expected, within(1e-9));
         assertThat(new MainsFlash(new GuideNumber(50, 0.035), 1, 5500, DIAL).axialIntensity())
-                .isCloseTo(GuideNumbers.axialIntensity(50), within(1e-9));
+                .isCloseTo(GuideNumber.axialIntensity(50), within(1e-9));
     }
 
     @Test
