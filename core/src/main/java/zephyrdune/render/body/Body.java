@@ -67,7 +67,7 @@ public record Body(Solid opaque, Solid clear) {
     }
 
     /** A number from 0 to 1 that looks drawn at random but belongs to a piece, so that a dish always looks the same. */
-    static double chance(int piece, int draw) {
+    static double noise(int piece, int draw) {
         int h = (piece * 0x9e3779b9) ^ (draw * 0x85ebca6b);
         h ^= h >>> 16;
         h *= 0x7feb352d;

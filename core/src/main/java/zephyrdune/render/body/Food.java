@@ -42,20 +42,20 @@ final class Food {
         Material material = Material.of(stack.surface());
         Body.Maker maker = new Body.Maker();
         for (int i = 0; i < slices; i++) {
-            double turn = stack.askew() * 0.16 * (2 * Body.chance(i, 1) - 1);
+            double turn = stack.askew() * 0.16 * (2 * Body.noise(i, 1) - 1);
             double width = stack.width() / 2;
             double depth = stack.depth() / 2;
             double grown = Math.max(
                     (width * Math.cos(turn) + depth * Math.abs(Math.sin(turn))) / width,
                     (depth * Math.cos(turn) + width * Math.abs(Math.sin(turn))) / depth);
             double slack = 0.04 * stack.askew();
-            double size = (1 - slack * Body.chance(i, 2)) / grown - slack;
+            double size = (1 - slack * Body.noise(i, 2)) / grown - slack;
             double gap = i == slices - 1 ? 0 : 0.04;
             maker.add(Body.posed(
                     new Box(0, 0, 0.5 - gap / 2, width, depth, 0.5 - gap / 2, material),
                     Vector3D.of(
-                            slack * width * (2 * Body.chance(i, 3) - 1),
-                            slack * depth * (2 * Body.chance(i, 4) - 1),
+                            slack * width * (2 * Body.noise(i, 3) - 1),
+                            slack * depth * (2 * Body.noise(i, 4) - 1),
                             i * each),
                     size,
                     size,
@@ -144,18 +144,18 @@ final class Food {
             Vector3D middle = Vector3D.of(
                     (radius - 0.8 * size) * out * Math.cos(turn), (radius - 0.8 * size) * out * Math.sin(turn), level);
             Vector3D normal = Vector3D.of(
-                            0.7 * out * Math.cos(turn) + 0.9 * (Body.chance(i, 1) - 0.5),
-                            0.7 * out * Math.sin(turn) + 0.9 * (Body.chance(i, 2) - 0.5),
+                            0.7 * out * Math.cos(turn) + 0.9 * (Body.noise(i, 1) - 0.5),
+                            0.7 * out * Math.sin(turn) + 0.9 * (Body.noise(i, 2) - 0.5),
                             0.9)
                     .normalize();
             Vector3D along =
-                    Vector3D.of(Math.cos(turn + 3 * Body.chance(i, 3)), Math.sin(turn + 3 * Body.chance(i, 3)), 0);
+                    Vector3D.of(Math.cos(turn + 3 * Body.noise(i, 3)), Math.sin(turn + 3 * Body.noise(i, 3)), 0);
             Vector3D x = along.subtract(normal.multiply(along.dot(normal))).normalize();
-            double own = size * (0.75 + 0.3 * Body.chance(i, 4));
+            double own = size * (0.75 + 0.3 * Body.noise(i, 4));
             double reach = own * Math.sqrt(1 - normal.getZ() * normal.getZ());
             double lift = Math.min(middle.getZ(), heap.heapHeight() - reach - 0.12 * own);
             maker.add(new Transformed(
-                    new LeafSheet(0.35 * (Body.chance(i, 5) - 0.3), 0.9 * (Body.chance(i, 6) - 0.2), leaf),
+                    new LeafSheet(0.35 * (Body.noise(i, 5) - 0.3), 0.9 * (Body.noise(i, 6) - 0.2), leaf),
                     x.multiply(own),
                     normal.cross(x).multiply(0.62 * own),
                     normal.multiply(0.4 * own),

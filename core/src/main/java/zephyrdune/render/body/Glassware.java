@@ -44,8 +44,8 @@ final class Glassware {
         int cubes = (int) Math.floor(glass.ice() * (level - floor - 0.002) / step);
         Material ice = Material.boundary(glass.drink(), Medium.ICE);
         for (int i = 0; i < cubes; i++) {
-            double turn = 3 * Body.chance(i, 1);
-            double tilt = 0.35 * (Body.chance(i, 2) - 0.5);
+            double turn = 3 * Body.noise(i, 1);
+            double tilt = 0.35 * (Body.noise(i, 2) - 0.5);
             double shift = 0.14 * radius;
             Vector3D x = Vector3D.of(Math.cos(turn) * Math.cos(tilt), Math.sin(turn) * Math.cos(tilt), Math.sin(tilt));
             Vector3D y = Vector3D.of(-Math.sin(turn), Math.cos(turn), 0);
@@ -55,8 +55,8 @@ final class Glassware {
                     y.multiply(half),
                     x.cross(y).multiply(half),
                     Vector3D.of(
-                            shift * (2 * Body.chance(i, 3) - 1),
-                            shift * (2 * Body.chance(i, 4) - 1),
+                            shift * (2 * Body.noise(i, 3) - 1),
+                            shift * (2 * Body.noise(i, 4) - 1),
                             level - 0.002 - (i + 0.5) * step)));
         }
     }
@@ -223,7 +223,7 @@ final class Glassware {
                     along,
                     0.165 * half,
                     Math.min(0.35 * high, 0.16 * half),
-                    0.02 * (Body.chance(i, 1) - 0.5),
+                    0.02 * (Body.noise(i, 1) - 0.5),
                     Material.of(tin.contents()));
         }
         return maker.body();

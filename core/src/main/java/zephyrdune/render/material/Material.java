@@ -185,7 +185,7 @@ public final class Material {
     }
 
     /** How likely, per steradian, {@link Ggx#facet} picks the direction that mirrors one into another. */
-    public double mirrorChance(double out, double facet) {
+    public double mirrorPdf(double out, double facet) {
         return Ggx.density(facet, alpha) * Ggx.g1(out, alpha) / (4 * out);
     }
 }

@@ -74,7 +74,7 @@ final class AreaLight {
      */
     double arrived = ALL;
 
-    // what look() leaves behind
+    // what sample() leaves behind
     double towardsX;
     double towardsY;
     double towardsZ;
@@ -86,17 +86,17 @@ final class AreaLight {
     /** Luminance of the sampled place towards the surface. */
     double luminance;
 
-    /** How likely this direction was picked, per steradian. */
-    double chance;
+    /** Density with which this direction was sampled, per steradian. */
+    double pdf;
 
-    AreaLight(EmittingFace anyBright, FaceMap map, int owner) {
-        this(anyBright, map, owner, null, 1, 1, 1);
+    AreaLight(SceneLights.Light light, int owner, Cutters cutters) {
+        this(light.face(), light.map(), owner, cutters, light.red(), light.green(), light.blue());
     }
 
-    AreaLight(EmittingFace anyBright, FaceMap map, int owner, Cutters cutters, double... bright) {
+    AreaLight(EmittingFace face, FaceMap map, int owner, Cutters cutters, double... bright) {
+        this.face = face;
         this.owner = owner;
         this.bright = bright;
-        face = anyBright.withLuminance(1);
         body = new FaceSolid(face);
         even = Illuminance.uniform(face);
         uniform = face.uniform();
@@ -151,11 +151,11 @@ final class AreaLight {
     }
 
     /**
-     * Picks a place of the face by two numbers from 0 to 1 and looks at it from a surface; false where it gives nothing.
+     * Picks a place of the face by two numbers from 0 to 1 and samples at it from a surface; false where it gives nothing.
      *
      * @param fitted whether {@link #fit} was called for this surface
      */
-    boolean look(double s, double t, boolean fitted, PathVertex at) {
+    boolean sample(double s, double t, boolean fitted, PathVertex at) {
         double likely = 1;
         double u = s;
         double v = t;
@@ -188,7 +188,7 @@ final class AreaLight {
         towardsY = sy / length;
         towardsZ = sz / length;
         given = area * atSurface * atFace / (squared * squared * likely);
-        chance = likely * squared * length / (area * atFace);
+        pdf = likely * squared * length / (area * atFace);
         luminance = uniform ? 1 : luminance(place[0], place[1], towardsX, towardsY, towardsZ, atFace / length);
         return true;
     }
@@ -199,7 +199,7 @@ final class AreaLight {
      * @param likely how likely that was, per steradian
      * @param beyond distance before which the face does not count
      */
-    boolean lookAlong(Ray ray, double likely, double beyond, PathVertex at) {
+    boolean sampleAlong(Ray ray, double likely, double beyond, PathVertex at) {
         double cosine = at.above(ray.dx, ray.dy, ray.dz);
         double atFace = -(ray.dx * front[0] + ray.dy * front[1] + ray.dz * front[2]);
         if (cosine <= 0 || atFace <= 0) {
@@ -213,7 +213,7 @@ final class AreaLight {
         towardsY = ray.dy;
         towardsZ = ray.dz;
         given = cosine / likely;
-        chance = likely;
+        pdf = likely;
         luminance = 1;
         if (!uniform) {
             double x = ray.ox + length * ray.dx;
@@ -229,8 +229,8 @@ final class AreaLight {
         return centre[axis] + across * acrossHalf[axis] + up * upHalf[axis];
     }
 
-    /** How likely {@link #look} picks the place of the face that a path has come to, per steradian. */
-    double chance(PathVertex on, double cosine, boolean fitted) {
+    /** How likely {@link #sample} picks the place of the face that a path has come to, per steradian. */
+    double pdf(PathVertex on, double cosine, boolean fitted) {
         double distance = on.hit.distance;
         if (map != null) {
             double mapped = map.likely(body.across(on.x, on.y, on.z), body.up(on.x, on.y, on.z));

@@ -35,16 +35,16 @@ final class BumpMap {
         if (pixels < LEAST_PIXELS) {
             return 1;
         }
-        scene.own(at.owner, at.x, at.y, at.z, own);
+        scene.poses.own(at.owner, at.x, at.y, at.z, own);
         lean[0] = at.gx;
         lean[1] = at.gy;
         lean[2] = at.gz;
-        scene.turn(at.owner, false, lean);
+        scene.poses.turn(at.owner, false, lean);
         grain.at(relief, pixels, own[0], own[1], own[2], lean[0], lean[1], lean[2]);
         lean[0] = grain.nx();
         lean[1] = grain.ny();
         lean[2] = grain.nz();
-        scene.turn(at.owner, true, lean);
+        scene.poses.turn(at.owner, true, lean);
         if (lean[0] * at.vx + lean[1] * at.vy + lean[2] * at.vz > LEAST_FACING) {
             at.nx = lean[0];
             at.ny = lean[1];

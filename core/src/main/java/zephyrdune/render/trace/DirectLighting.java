@@ -10,7 +10,7 @@ final class DirectLighting {
     /** Cosine below which the guess at a coat is not made. */
     private static final double LEAST_GUESS = 0.05;
 
-    private final Scene scene;
+    private final Occluders occluders;
     private final Sampler numbers;
     private final OccluderList between;
     private final OpeningSampler holes;
@@ -32,10 +32,10 @@ final class DirectLighting {
     private double mirrorBlue;
 
     DirectLighting(Scene scene, Sampler numbers) {
-        this.scene = scene;
+        occluders = scene.occluders;
         this.numbers = numbers;
-        between = scene.between();
-        holes = scene.holed == null ? null : new OpeningSampler(scene.holed);
+        between = occluders.list();
+        holes = occluders.holed == null ? null : new OpeningSampler(occluders.holed);
     }
 
     /**
@@ -44,27 +44,27 @@ final class DirectLighting {
      * is found by the same rays; a ray along a mirrored direction has to find the rest.
      *
      * @param r reflectance of the matte part; g and b likewise
-     * @param looks rays
+     * @param samples rays
      * @param first index of the first of them
      */
-    void of(PathVertex at, AreaLight light, double r, double g, double b, int dimension, int looks, int first) {
+    void of(PathVertex at, AreaLight light, double r, double g, double b, int dimension, int samples, int first) {
         matteRed = 0;
         matteGreen = 0;
         matteBlue = 0;
         mirrorRed = 0;
         mirrorGreen = 0;
         mirrorBlue = 0;
-        sample(at, light, dimension, looks, first);
+        sample(at, light, dimension, samples, first);
         red = r * matteRed + mirrorRed;
         green = g * matteGreen + mirrorGreen;
         blue = b * matteBlue + mirrorBlue;
     }
 
-    private void sample(PathVertex at, AreaLight light, int dimension, int looks, int first) {
+    private void sample(PathVertex at, AreaLight light, int dimension, int samples, int first) {
         Material material = at.material;
         if (light.past != null && !material.metal() && !material.coated()) {
             if (at.reflections == 0) {
-                pastCards(at, light, dimension, looks, first);
+                pastCards(at, light, dimension, samples, first);
                 return;
             }
             if (at.reflections == 1 && light.uniform) {
@@ -77,22 +77,22 @@ final class DirectLighting {
         if (exact && even == 0) {
             return;
         }
-        scene.gather(at.x, at.y, at.z, light, between);
-        boolean seek = between.has(scene.holedPiece) && holes.seek(at.x, at.y, at.z, light);
+        occluders.gather(at.x, at.y, at.z, light, between);
+        boolean seek = between.has(occluders.holedPiece) && holes.seek(at.x, at.y, at.z, light);
         if (seek) {
-            between.replace(scene.holedPiece, scene.shutPiece);
+            between.replace(occluders.holedPiece, occluders.shutPiece);
         }
         if (!seek || !holes.cover()) {
-            fromFace(at, light, exact, even, dimension, looks, first);
+            fromFace(at, light, exact, even, dimension, samples, first);
         }
         if (seek && holes.any()) {
-            between.remove(scene.shutPiece);
-            throughHoles(at, light, dimension + Tracer.HOLES, looks, first);
+            between.remove(occluders.shutPiece);
+            throughHoles(at, light, dimension + Tracer.HOLES, samples, first);
         }
     }
 
     private void fromFace(
-            PathVertex at, AreaLight light, boolean exact, double even, int dimension, int looks, int first) {
+            PathVertex at, AreaLight light, boolean exact, double even, int dimension, int samples, int first) {
         Material material = at.material;
         boolean mirrors = (material.metal() || material.coated()) && !material.polished();
         boolean seen = at.reflections == 0;
@@ -109,18 +109,18 @@ final class DirectLighting {
             light.fit(at.x, at.y, at.z, at.nx, at.ny, at.nz);
         }
         numbers.choose(dimension);
-        for (int i = 0; i < looks; i++) {
+        for (int i = 0; i < samples; i++) {
             numbers.next(first + i);
-            if (light.look(numbers.first, numbers.second, seen, at)) {
+            if (light.sample(numbers.first, numbers.second, seen, at)) {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
                 all += light.given;
                 arrived += faces ? light.given * passed[1] : 0;
                 if (!material.metal()) {
-                    addMatte(at, light, faces, usual, looks);
+                    addMatte(at, light, faces, usual, samples);
                 }
                 if (mirrors && faces) {
-                    addMirrored(at, light, looks);
+                    addMirrored(at, light, samples);
                 }
             }
         }
@@ -130,19 +130,19 @@ final class DirectLighting {
     }
 
     /** What a matte surface gets through the holes of a card, by rays towards places in the holes. */
-    private void throughHoles(PathVertex at, AreaLight light, int dimension, int looks, int first) {
+    private void throughHoles(PathVertex at, AreaLight light, int dimension, int samples, int first) {
         if (at.material.metal()) {
             return;
         }
         boolean clear = between.nothing();
         numbers.choose(dimension);
-        for (int i = 0; i < looks; i++) {
+        for (int i = 0; i < samples; i++) {
             numbers.next(first + i);
             if (holes.pick(numbers.first, numbers.second, at, shadow)
-                    && light.lookAlong(shadow, holes.likely, holes.away, at)) {
+                    && light.sampleAlong(shadow, holes.likely, holes.away, at)) {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
-                addMatte(at, light, faces, 0, looks);
+                addMatte(at, light, faces, 0, samples);
             }
         }
     }
@@ -151,14 +151,14 @@ final class DirectLighting {
      * The exact light past the cards, times the share of it that gets past everything else to places seen past them. A single ray says
      * what is blocked, and that is taken away: unlike the share free of bias.
      */
-    private void pastCards(PathVertex at, AreaLight light, int dimension, int looks, int first) {
+    private void pastCards(PathVertex at, AreaLight light, int dimension, int samples, int first) {
         double all = light.past.from(at.x, at.y, at.z, at.nx, at.ny, at.nz);
         if (all == 0) {
             return;
         }
         matte(all);
-        scene.gather(at.x, at.y, at.z, light, between);
-        between.withoutPanels(scene);
+        occluders.gather(at.x, at.y, at.z, light, between);
+        occluders.withoutPanels(between);
         if (between.nothing()) {
             return;
         }
@@ -167,7 +167,7 @@ final class DirectLighting {
         double green = 0;
         double blue = 0;
         numbers.choose(dimension);
-        for (int i = 0; i < looks; i++) {
+        for (int i = 0; i < samples; i++) {
             numbers.next(first + i);
             if (light.past.pick(numbers.first, numbers.second, seen)) {
                 double dx = seen[0] - at.x;
@@ -177,14 +177,14 @@ final class DirectLighting {
                 shadow.set(at.x, at.y, at.z, dx / length, dy / length, dz / length);
                 double stands = light.past.given(
                         shadow.dx, shadow.dy, shadow.dz, length, at.above(shadow.dx, shadow.dy, shadow.dz));
-                scene.passed(shadow, length, between, passed);
+                occluders.passed(shadow, length, between, passed);
                 given += stands;
                 red += stands * (1 - passed[0]);
                 green += stands * (1 - passed[1]);
                 blue += stands * (1 - passed[2]);
             }
         }
-        double share = looks == 1 ? 1 / Math.PI : given == 0 ? 0 : matteRed / given;
+        double share = samples == 1 ? 1 / Math.PI : given == 0 ? 0 : matteRed / given;
         matteRed -= share * red;
         matteGreen -= share * green;
         matteBlue -= share * blue;
@@ -204,14 +204,14 @@ final class DirectLighting {
             return;
         }
         matte(all);
-        scene.gather(at.x, at.y, at.z, light, between);
+        occluders.gather(at.x, at.y, at.z, light, between);
         if (between.nothing()) {
             return;
         }
         light.fit(at.x, at.y, at.z, at.nx, at.ny, at.nz);
         numbers.choose(dimension);
         numbers.next(first);
-        if (light.look(numbers.first, numbers.second, true, at)) {
+        if (light.sample(numbers.first, numbers.second, true, at)) {
             pass(at, light, false, true);
             double given = light.given * light.luminance / Math.PI;
             matteRed -= given * (1 - passed[0]);
@@ -222,16 +222,16 @@ final class DirectLighting {
 
     /** Whether light that comes along a ray to a face was left for that ray alone to find. */
     boolean missed(Ray ray, AreaLight light, double length) {
-        return scene.holed != null && holes.crosses(ray, length) && holes.seek(ray.ox, ray.oy, ray.oz, light);
+        return occluders.holed != null && holes.crosses(ray, length) && holes.seek(ray.ox, ray.oy, ray.oz, light);
     }
 
-    private void addMatte(PathVertex at, AreaLight light, boolean faces, double usual, int looks) {
+    private void addMatte(PathVertex at, AreaLight light, boolean faces, double usual, int samples) {
         double kept = !faces
                 ? 0
                 : at.material.coated()
                         ? at.material.underCoat(at.above(light.towardsX, light.towardsY, light.towardsZ), at.out)
                         : 1;
-        double given = light.given * light.luminance / (looks * Math.PI);
+        double given = light.given * light.luminance / (samples * Math.PI);
         matteRed += given * (passed[0] * kept - usual);
         matteGreen += given * (passed[1] * kept - usual);
         matteBlue += given * (passed[2] * kept - usual);
@@ -249,7 +249,7 @@ final class DirectLighting {
         return at.material.underCoat(Math.max(LEAST_GUESS, in), at.out);
     }
 
-    private void addMirrored(PathVertex at, AreaLight light, int looks) {
+    private void addMirrored(PathVertex at, AreaLight light, int samples) {
         Material material = at.material;
         double hx = light.towardsX + at.vx;
         double hy = light.towardsY + at.vy;
@@ -259,7 +259,7 @@ final class DirectLighting {
         double in = at.above(light.towardsX, light.towardsY, light.towardsZ);
         double value = material.mirror(in, at.out, upright)
                 * light.luminance
-                / (looks * light.chance + material.mirrorChance(at.out, upright));
+                / (samples * light.pdf + material.mirrorPdf(at.out, upright));
         double cosine = (hx * at.vx + hy * at.vy + hz * at.vz) / length;
         if (material.metal()) {
             mirrorRed += value * passed[0] * Fresnel.metal(material.red(), cosine);
@@ -279,7 +279,7 @@ final class DirectLighting {
         passed[2] = 1;
         if (!clear && faces) {
             shadow.set(at.x, at.y, at.z, light.towardsX, light.towardsY, light.towardsZ);
-            scene.passed(shadow, light.length, between, passed);
+            occluders.passed(shadow, light.length, between, passed);
         }
     }
 }

@@ -36,17 +36,6 @@ final class OccluderList {
         opaque[find(piece)] = opaque[--opaques];
     }
 
-    /** Leaves only what the cutters of a face do not account for. */
-    void withoutPanels(Scene scene) {
-        int left = 0;
-        for (int i = 0; i < opaques; i++) {
-            if (!scene.flat(opaque[i])) {
-                opaque[left++] = opaque[i];
-            }
-        }
-        opaques = left;
-    }
-
     private int find(int piece) {
         for (int i = 0; i < opaques; i++) {
             if (opaque[i] == piece) {

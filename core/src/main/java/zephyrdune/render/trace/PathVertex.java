@@ -26,8 +26,8 @@ final class PathVertex {
     /** Boundaries of glass so far at which both ways were followed. */
     int splits;
 
-    /** How likely the ray was picked, per steradian, or one of {@link Tracer#COUNTED} and {@link Tracer#SHARP}. */
-    double chance;
+    /** Density with which the ray was sampled, per steradian, or one of {@link Tracer#COUNTED} and {@link Tracer#SHARP}. */
+    double pdf;
 
     /** What the ray runs in, null for air. */
     Medium medium;
@@ -66,18 +66,67 @@ final class PathVertex {
     /** Cosine between that and the normal. */
     double out;
 
-    /** Takes over from the place before, for a ray that is not set yet. */
-    void follows(PathVertex before, double share, double howLikely) {
+    /** Where a path begins, looking along a ray that is not set yet. */
+    void begins(int firstDimension) {
+        red = 1;
+        green = 1;
+        blue = 1;
+        layer = Layers.KEY;
+        reflections = 0;
+        splits = 0;
+        pdf = Tracer.SHARP;
+        medium = null;
+        open = true;
+        dimension = firstDimension;
+    }
+
+    /** Makes of where a path begins a matte element: white counts as pi, so that what is found is illuminance. */
+    void element(double px, double py, double pz, double normalX, double normalY, double normalZ) {
+        red = Math.PI;
+        green = Math.PI;
+        blue = Math.PI;
+        x = px + Scene.SKIN * normalX;
+        y = py + Scene.SKIN * normalY;
+        z = pz + Scene.SKIN * normalZ;
+        nx = normalX;
+        ny = normalY;
+        nz = normalZ;
+        gx = normalX;
+        gy = normalY;
+        gz = normalZ;
+        material = Material.WHITE;
+    }
+
+    /** Works out where the ray ends, once what it meets is known. */
+    void arrives(double facing) {
+        double side = facing > 0 ? -1 : 1;
+        material = hit.material;
+        gx = side * hit.nx;
+        gy = side * hit.ny;
+        gz = side * hit.nz;
+        nx = gx;
+        ny = gy;
+        nz = gz;
+        x = ray.ox + hit.distance * ray.dx + Scene.SKIN * gx;
+        y = ray.oy + hit.distance * ray.dy + Scene.SKIN * gy;
+        z = ray.oz + hit.distance * ray.dz + Scene.SKIN * gz;
+        vx = -ray.dx;
+        vy = -ray.dy;
+        vz = -ray.dz;
+    }
+
+    /** Takes over from the vertex before, for a ray that is not set yet. */
+    void follows(PathVertex before, double share, double density) {
         red = before.red * share;
         green = before.green * share;
         blue = before.blue * share;
         layer = before.layer;
         reflections = before.reflections;
         splits = before.splits;
-        chance = howLikely;
+        pdf = density;
         medium = null;
         open = before.open;
-        dimension = before.dimension + Tracer.PER_REFLECTION;
+        dimension = before.dimension + Tracer.PER_VERTEX;
     }
 
     /** Cosine between a direction and the normal. */

@@ -1,0 +1,128 @@
+package zephyrdune.render.trace;
+
+/**
+ * What the lights of a scene give a path: sampled from a surface, and where its ray meets them. Both ways to the same face are weighed
+ * by the balance heuristic (E. Veach and L. J. Guibas, SIGGRAPH 1995). Works in place; used by one thread.
+ */
+final class Emission {
+
+    private final SampleBudget budget;
+    private final LayerSums out;
+    private final double ambient;
+    private final boolean keyOnWall;
+    private final AreaLight key;
+    private final AreaLight base;
+    private final AreaLight window;
+    private final AreaLight[] leaves;
+    private final DirectLighting direct;
+
+    Emission(Scene scene, SampleBudget budget, Sampler numbers, LayerSums out) {
+        this.budget = budget;
+        this.out = out;
+        SceneLights lights = scene.lights;
+        ambient = lights.round();
+        keyOnWall = lights.keyOnWall();
+        key = new AreaLight(lights.key(), Scene.KEY_FACE, budget.exact() ? lights.cutters() : null);
+        base = lights.base() == null ? null : new AreaLight(lights.base(), Scene.BASE_FACE, null);
+        double bright = lights.windowLuminance();
+        window = lights.window() == null
+                ? null
+                : new AreaLight(lights.window(), null, Scene.WINDOW, null, bright, bright, bright);
+        leaves = lights.leaves().stream()
+                .map(leaf -> new AreaLight(leaf, Scene.KEY_FACE, null))
+                .toArray(AreaLight[]::new);
+        direct = new DirectLighting(scene, numbers);
+    }
+
+    /** Forgets what the last samples guessed: from here on the outcome depends on what is looked at alone. */
+    void begin() {
+        key.arrived = AreaLight.ALL;
+        for (AreaLight leaf : leaves) {
+            leaf.arrived = AreaLight.ALL;
+        }
+        if (base != null) {
+            base.arrived = AreaLight.ALL;
+        }
+        if (window != null) {
+            window.arrived = AreaLight.ALL;
+        }
+    }
+
+    /**
+     * Adds the light that comes straight from the faces to a surface.
+     *
+     * @param r reflectance of the matte part; g and b likewise
+     * @param sample index of the path's sample
+     */
+    void direct(PathVertex at, double r, double g, double b, int sample) {
+        direct(at, key, at.layer, Tracer.KEY, r, g, b, sample);
+        for (int i = 0; i < leaves.length; i++) {
+            direct(at, leaves[i], at.layer, Tracer.LEAVES + i, r, g, b, sample);
+        }
+        if (base != null) {
+            direct(at, base, Layers.BASE, Tracer.BASE, r, g, b, sample);
+        }
+        if (window != null) {
+            direct(at, window, Layers.AMBIENT, Tracer.WINDOW, r, g, b, sample);
+        }
+    }
+
+    private void direct(
+            PathVertex at, AreaLight light, int layer, int dimension, double r, double g, double b, int sample) {
+        int samples = at.reflections == 0 ? budget.shadowRays() : 1;
+        direct.of(at, light, r, g, b, at.dimension + dimension, samples, sample * samples);
+        double[] bright = light.bright;
+        out.add(
+                layer,
+                bright[0] * at.red * direct.red,
+                bright[1] * at.green * direct.green,
+                bright[2] * at.blue * direct.blue);
+    }
+
+    /** Adds the room's own light from all sides. */
+    void ambient(PathVertex at) {
+        out.add(Layers.AMBIENT, ambient * at.red, ambient * at.green, ambient * at.blue);
+    }
+
+    /** Adds the light of the face that a path's ray has met from its lit side. */
+    void met(PathVertex at, double cosine) {
+        emitted(at, at.owner == Scene.KEY_FACE ? key : at.owner == Scene.WINDOW ? window : base, cosine);
+    }
+
+    /** Adds the light of the patch of a wall that is the key, or another leaf of it, where the ray has come to one. */
+    void metWall(PathVertex at, double cosine) {
+        if (!keyOnWall) {
+            return;
+        }
+        if (onPatch(at, key)) {
+            emitted(at, key, cosine);
+        }
+        for (AreaLight leaf : leaves) {
+            if (onPatch(at, leaf)) {
+                emitted(at, leaf, cosine);
+            }
+        }
+    }
+
+    private static boolean onPatch(PathVertex at, AreaLight patch) {
+        double beyond = at.hit.distance + 2 * Scene.SKIN;
+        double length = patch.body.distance(at.ray, beyond);
+        return length < beyond && length > at.hit.distance - 2 * Scene.SKIN;
+    }
+
+    private void emitted(PathVertex at, AreaLight light, double cosine) {
+        double luminance = light.seen(at);
+        if (at.pdf > 0 && !direct.missed(at.ray, light, at.hit.distance)) {
+            boolean fitted = at.reflections <= 1;
+            int samples = fitted ? budget.shadowRays() : 1;
+            luminance *= at.pdf / (at.pdf + samples * light.pdf(at, cosine, fitted));
+        }
+        int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;
+        double[] bright = light.bright;
+        out.add(
+                layer,
+                bright[0] * at.red * luminance,
+                bright[1] * at.green * luminance,
+                bright[2] * at.blue * luminance);
+    }
+}
