@@ -49,7 +49,7 @@ final class BrightestPatch {
 
     static Vector3D of(TableSet set, KeyLight key) {
         BrightestPatch search = new BrightestPatch(set, key);
-        Place middle = search.look(0, 0);
+        Place middle = search.at(0, 0);
         List<Place> places = new ArrayList<>();
         set.cards().stream().filter(card -> card.cut().patterned()).forEach(card -> search.images(card, places));
         search.between(places);
@@ -62,7 +62,7 @@ final class BrightestPatch {
         return middle.light >= AS_GOOD * best.light ? search.hero : Vector3D.of(best.x, best.y, search.hero.getZ());
     }
 
-    private Place look(double x, double y) {
+    private Place at(double x, double y) {
         Cancellation.check();
         return new Place(x, y, key.at(Vector3D.of(x, y, hero.getZ()), UP));
     }
@@ -81,7 +81,7 @@ final class BrightestPatch {
                 double share = (light.getZ() - hero.getZ()) / (light.getZ() - in.getZ());
                 Vector3D at = light.add(in.subtract(light).multiply(share));
                 if (share > 1 && onTop(at.getX(), at.getY())) {
-                    places.add(look(at.getX(), at.getY()));
+                    places.add(at(at.getX(), at.getY()));
                 }
             }
         }
@@ -93,7 +93,7 @@ final class BrightestPatch {
             double x = Math.cos(turn);
             double y = Math.sin(turn);
             double out = ON_TOP * dish.out(x, y) * Math.sqrt(i / (double) PLACES);
-            places.add(look(out * x, out * y));
+            places.add(at(out * x, out * y));
         }
     }
 
@@ -106,7 +106,7 @@ final class BrightestPatch {
                 double x = best.x + (way < 2 ? step * (2 * way - 1) : 0);
                 double y = best.y + (way < 2 ? 0 : step * (2 * way - 5));
                 if (onTop(x, y)) {
-                    Place there = look(x, y);
+                    Place there = at(x, y);
                     next = there.light > next.light ? there : next;
                 }
             }

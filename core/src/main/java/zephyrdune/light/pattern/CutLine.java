@@ -36,7 +36,7 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
     /** How far to each side a flag's edge is looked for, metres, and at how many places. */
     static final double REACH = 0.8;
 
-    private static final int LOOKS = 20;
+    private static final int SAMPLES = 20;
 
     /** Light that lacks less than this share is full. */
     static final double FULL = 0.99;
@@ -168,6 +168,6 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
 
     /** At places to both sides of the hero. */
     private DoubleStream shares(KeyLight key) {
-        return IntStream.rangeClosed(-LOOKS, LOOKS).mapToDouble(i -> share(key, i * REACH / LOOKS));
+        return IntStream.rangeClosed(-SAMPLES, SAMPLES).mapToDouble(i -> share(key, i * REACH / SAMPLES));
     }
 }

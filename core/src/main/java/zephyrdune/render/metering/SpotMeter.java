@@ -22,7 +22,7 @@ final class SpotMeter {
     private static final int SEED = 3141;
 
     /** Looks in one round. */
-    private static final int LOOKS = 64;
+    private static final int SAMPLES = 64;
 
     private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
 
@@ -45,24 +45,24 @@ final class SpotMeter {
         way = line.normalize();
     }
 
-    /** Mean luminance of every layer in the circle by one round of looks, red, green and blue in turn, for lights and a room of luminance 1. */
+    /** Mean luminance of every layer in the circle by one round of samples, red, green and blue in turn, for lights and a room of luminance 1. */
     double[] round(int round) {
         double[] mean = new double[tracer.out.length];
         Vector3D across = way.orthogonal();
         Vector3D up = way.cross(across);
         double radius = Math.tan(HALF_ANGLE);
-        double width = radius * Math.sqrt(Math.PI / LOOKS);
-        for (int i = 0; i < LOOKS; i++) {
+        double width = radius * Math.sqrt(Math.PI / SAMPLES);
+        for (int i = 0; i < SAMPLES; i++) {
             Cancellation.check();
-            double out = radius * Math.sqrt((i + 0.5) / LOOKS);
+            double out = radius * Math.sqrt((i + 0.5) / SAMPLES);
             double turn = i * GOLDEN_ANGLE / (2 * Math.PI) % 1;
             Vector3D along = way.add(across.multiply(out * Turn.cosine(turn)))
                     .add(up.multiply(out * Turn.sine(turn)))
                     .normalize();
             // one row of numbers for all looks, as it is evenly spread
-            tracer.look(ray(along), SEED, round * LOOKS + i, width);
+            tracer.trace(ray(along), SEED, round * SAMPLES + i, width);
             for (int k = 0; k < mean.length; k++) {
-                mean[k] += tracer.out[k] / LOOKS;
+                mean[k] += tracer.out[k] / SAMPLES;
             }
         }
         return mean;

@@ -74,7 +74,7 @@ public record BackdropTone(Vector3D place, double stops) {
             Vector3D start = place.subtract(way.multiply(BEFORE / way.getY()));
             Ray ray = new Ray();
             ray.set(start.getX(), start.getY(), start.getZ(), way.getX(), way.getY(), way.getZ());
-            tracer.look(ray, i, 0, PATCH / ROWS / place.distance(eye));
+            tracer.trace(ray, i, 0, PATCH / ROWS / place.distance(eye));
             sum += mix.light(tracer.out);
         }
         return new BackdropTone(middle, Stops.between(sum / (ROWS * ROWS), MID_GREY));

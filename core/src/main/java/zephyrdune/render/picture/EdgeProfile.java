@@ -29,7 +29,7 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
     private static final int POINTS = 121;
 
     /** Looks from each point, each with so many rays to the lights. */
-    private static final int LOOKS = 48;
+    private static final int SAMPLES = 48;
 
     private static final int SHADOW_RAYS = 16;
     private static final double LOW = 0.1;
@@ -88,11 +88,11 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
     private static double[] light(Tracer tracer, Mix mix, Vector3D point, Vector3D normal, int seed) {
         double straight = 0;
         double all = 0;
-        for (int look = 0; look < LOOKS; look++) {
+        for (int look = 0; look < SAMPLES; look++) {
             tracer.incident(
                     point.getX(), point.getY(), point.getZ(), normal.getX(), normal.getY(), normal.getZ(), seed, look);
-            straight += tracer.out[3 * Layers.KEY + 1] / LOOKS;
-            all += mix.light(tracer.out) / LOOKS;
+            straight += tracer.out[3 * Layers.KEY + 1] / SAMPLES;
+            all += mix.light(tracer.out) / SAMPLES;
         }
         return new double[] {straight, Math.max(all, Double.MIN_NORMAL)};
     }

@@ -173,7 +173,7 @@ public final class Film {
         for (int row = top(tile); row < bottom(tile); row++) {
             for (int column = left(tile); column < right(tile); column++) {
                 sight.aim(column, row, index, ray);
-                tracer.look(ray, CameraRays.seed(column, row), index, sight.spread());
+                tracer.trace(ray, CameraRays.seed(column, row), index, sight.spread());
                 gather(row * width + column, tracer.out, index);
                 if (index == 0) {
                     guides.note(row * width + column, tracer.guide);

@@ -14,7 +14,7 @@ final class FaceMap {
     private static final int CELLS = 32;
 
     /** Places looked at along each side of a cell. */
-    private static final int LOOKS = 2;
+    private static final int SAMPLES = 2;
 
     /** Every cell is picked at least so often over its share of the square: its edge may hold light that was not looked at. */
     private static final double LEAST = 0.02;
@@ -59,7 +59,7 @@ final class FaceMap {
 
     /** The face's brightness at the corners of the cells and in between; none beside it. */
     private static double[][] bright(Evenness evenness, Outline outline) {
-        int side = CELLS * LOOKS + 1;
+        int side = CELLS * SAMPLES + 1;
         double[][] bright = new double[side][side];
         for (int i = 0; i < side; i++) {
             for (int j = 0; j < side; j++) {
@@ -73,12 +73,12 @@ final class FaceMap {
 
     private static double mean(double[][] bright, int row, int column) {
         double sum = 0;
-        for (int i = row * LOOKS; i <= (row + 1) * LOOKS; i++) {
-            for (int j = column * LOOKS; j <= (column + 1) * LOOKS; j++) {
+        for (int i = row * SAMPLES; i <= (row + 1) * SAMPLES; i++) {
+            for (int j = column * SAMPLES; j <= (column + 1) * SAMPLES; j++) {
                 sum += bright[i][j];
             }
         }
-        return sum / (LOOKS + 1) / (LOOKS + 1);
+        return sum / (SAMPLES + 1) / (SAMPLES + 1);
     }
 
     /**

@@ -23,10 +23,10 @@ public final class Incidence {
     private static final int TO_CARD = 3;
 
     /**
-     * Directions looked at all round in one round; to every flat part of a card a third as many, and to all of them no more. Many small rounds
+     * Directions sampled all round in one round; to every flat part of a card a third as many, and to all of them no more. Many small rounds
      * tell more of how unsure their mean is than few large ones.
      */
-    private static final int LOOKS = 64;
+    private static final int SAMPLES = 64;
 
     /** Rays towards each face in one round, to find what stands in its way. */
     private static final int SHADOW_RAYS = 64;
@@ -58,7 +58,7 @@ public final class Incidence {
         start = place.add(normal.multiply(Scene.SKIN));
         panels = set.cards().stream().map(Card::panels).flatMap(List::stream).toList();
         targets = panels.stream().map(panel -> new Target(panel, start)).toArray(Target[]::new);
-        toEach = Math.max(1, LOOKS / Math.max(3, panels.size()));
+        toEach = Math.max(1, SAMPLES / Math.max(3, panels.size()));
         straightOn = new Tracer(scene, new SampleBudget(SHADOW_RAYS, 1, SampleBudget.USUAL.reflections(), true));
         tracer = new Tracer(scene, new SampleBudget(1, 1, SampleBudget.USUAL.reflections(), true));
     }
@@ -70,7 +70,7 @@ public final class Incidence {
      */
     public double[] light() {
         if (rounds.isEmpty()) {
-            throw new IllegalStateException("nothing has been looked at yet");
+            throw new IllegalStateException("nothing has been sampled yet");
         }
         double[] light = new double[rounds.get(0).length];
         for (double[] round : rounds) {
@@ -98,15 +98,15 @@ public final class Incidence {
                 place.getX(), place.getY(), place.getZ(), normal.getX(), normal.getY(), normal.getZ(), SEED, before);
         double[] sums = straightOn.out.clone();
         numbers.of(SEED);
-        for (int i = 0; i < LOOKS; i++) {
+        for (int i = 0; i < SAMPLES; i++) {
             Cancellation.check();
-            int index = before * LOOKS + i;
+            int index = before * SAMPLES + i;
             numbers.at(ROUND, index);
             double out = Math.sqrt(numbers.first);
             double along = out * Turn.cosine(numbers.second);
             double across = out * Turn.sine(numbers.second);
             double above = Math.sqrt(Math.max(0, 1 - numbers.first));
-            look(first.multiply(along).add(second.multiply(across)).add(normal.multiply(above)), SEED, index, sums);
+            sample(first.multiply(along).add(second.multiply(across)).add(normal.multiply(above)), SEED, index, sums);
         }
         for (int k = 0; k < panels.size(); k++) {
             Panel panel = panels.get(k);
@@ -116,20 +116,20 @@ public final class Incidence {
                 numbers.at(TO_CARD + k, index);
                 Vector3D on = panel.at(
                         (2 * numbers.first - 1) * panel.halfWidth(), (2 * numbers.second - 1) * panel.halfHeight());
-                look(on.subtract(place).normalize(), CARD_SEED + k, index, sums);
+                sample(on.subtract(place).normalize(), CARD_SEED + k, index, sums);
             }
         }
         rounds.add(sums);
         return sums.clone();
     }
 
-    private void look(Vector3D way, int seed, int index, double[] sums) {
+    private void sample(Vector3D way, int seed, int index, double[] sums) {
         double cosine = way.dot(normal);
         if (cosine <= 0) {
             return;
         }
         ray.set(start.getX(), start.getY(), start.getZ(), way.getX(), way.getY(), way.getZ());
-        double likely = LOOKS * cosine / Math.PI;
+        double likely = SAMPLES * cosine / Math.PI;
         for (Target target : targets) {
             likely += toEach * target.likely(ray.dx, ray.dy, ray.dz);
         }

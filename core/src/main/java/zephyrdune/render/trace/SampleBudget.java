@@ -1,7 +1,7 @@
 package zephyrdune.render.trace;
 
 /**
- * How much work goes into one look along a ray.
+ * How much work goes into one sample along a ray.
  *
  * @param shadowRays towards each light from what the eye sees
  * @param paths of reflected light followed from there

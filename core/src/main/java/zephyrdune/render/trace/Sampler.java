@@ -2,7 +2,7 @@ package zephyrdune.render.trace;
 
 import zephyrdune.units.sampling.Sobol;
 
-/** The sample numbers of one look: a pair for every dimension, spread evenly over the samples of a pixel. */
+/** The sample numbers of one path: a pair for every dimension, spread evenly over the samples of a pixel. */
 final class Sampler {
 
     private int seed;

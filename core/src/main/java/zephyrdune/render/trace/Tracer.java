@@ -93,13 +93,13 @@ public final class Tracer {
     }
 
     /**
-     * Looks along a unit ray and leaves the luminance of every layer in {@link #out}.
+     * Traces a path along a unit ray and leaves the luminance of every layer in {@link #out}.
      *
      * @param seed the same for all samples of a pixel
      * @param index of the sample
      * @param spread width of the pixel at unit distance
      */
-    public void look(Ray ray, int seed, int index, double spread) {
+    public void trace(Ray ray, int seed, int index, double spread) {
         PathVertex start = start(seed, index, spread);
         start.ray.set(ray.ox, ray.oy, ray.oz, ray.dx, ray.dy, ray.dz);
         follow(0);

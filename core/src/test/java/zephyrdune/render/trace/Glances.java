@@ -17,7 +17,7 @@ final class Glances {
         double mean = 0;
         for (int look = 0; look < looks; look++) {
             ray.set(from.getX(), from.getY(), from.getZ(), -eye.getX(), -eye.getY(), -eye.getZ());
-            tracer.look(ray, 5, look, 1e-9);
+            tracer.trace(ray, 5, look, 1e-9);
             mean += tracer.out[3 * Layers.KEY + 1] / looks;
         }
         return mean;

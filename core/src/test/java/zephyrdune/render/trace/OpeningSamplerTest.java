@@ -23,7 +23,7 @@ import zephyrdune.set.surface.Surface;
 /** Light through the holes of a card, against closed forms and integrals made point by point. */
 public class OpeningSamplerTest {
 
-    private static final int LOOKS = 64;
+    private static final int SAMPLES = 64;
 
     private static TableSet under(Card card, Surface table) {
         return Sets.chowder()
@@ -40,9 +40,9 @@ public class OpeningSamplerTest {
     private static double key(TableSet set, double x, double y) {
         Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(32));
         double sum = 0;
-        for (int look = 0; look < LOOKS; look++) {
+        for (int look = 0; look < SAMPLES; look++) {
             tracer.incident(x, y, 0, 0, 0, 1, (int) (1000 * x + 7000 * y), look);
-            sum += tracer.out[3 * Layers.KEY] / LOOKS;
+            sum += tracer.out[3 * Layers.KEY] / SAMPLES;
         }
         return sum;
     }

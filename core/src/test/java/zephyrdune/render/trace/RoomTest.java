@@ -110,7 +110,7 @@ public class RoomTest {
         up.set(set.pose().centre().getX(), set.pose().centre().getY(), 1, 0, 0, 1);
         double seen = 0;
         for (int look = 0; look < 256; look++) {
-            tracer.look(up, 3, look, 0);
+            tracer.trace(up, 3, look, 0);
             seen += tracer.out[1] / 256;
         }
         // 1 by itself, for a source square on it from the reference distance

@@ -169,11 +169,11 @@ public class TracerTest {
         Vector3D way = image.subtract(eye).normalize();
         Ray ray = new Ray();
         ray.set(eye.getX(), eye.getY(), eye.getZ(), way.getX(), way.getY(), way.getZ());
-        tracer.look(ray, 1, 0, 0.001);
+        tracer.trace(ray, 1, 0, 0.001);
         assertThat(tracer.out[3 * Layers.FIRST_CARD]).isCloseTo(Surface.MIRROR.red(), within(0.01));
         Vector3D beside = image.add(Vector3D.of(0.16, 0, 0)).subtract(eye).normalize();
         ray.set(eye.getX(), eye.getY(), eye.getZ(), beside.getX(), beside.getY(), beside.getZ());
-        tracer.look(ray, 1, 0, 0.001);
+        tracer.trace(ray, 1, 0, 0.001);
         assertThat(tracer.out[3 * Layers.FIRST_CARD]).isLessThan(0.2);
     }
 
@@ -224,7 +224,7 @@ public class TracerTest {
                 int looks = 4096;
                 for (int look = 0; look < looks; look++) {
                     ray.set(1 - 0.5 / Math.tan(down), 1, 0.5, Math.cos(down), 0, -Math.sin(down));
-                    tracer.look(ray, look, look, 0.2);
+                    tracer.trace(ray, look, look, 0.2);
                     sum += tracer.out[3 * Layers.AMBIENT] / looks;
                 }
                 assertThat(sum).as(surface + " at " + degrees).isLessThan(1.01);
