@@ -190,6 +190,12 @@ abstract class Browsing {
         return Double.parseDouble(text.replace("−", "-").replace("+", ""));
     }
 
+    /** What a tile shows when nothing is under way any more. */
+    double settledReading(String kind) {
+        settled();
+        return reading(kind);
+    }
+
     /** Waits until a reading shows something else, and gives that. */
     double changedReading(String kind, double before) {
         for (int i = 0; i < PATIENCE_MS / 50 && reading(kind) == before; i++) {

@@ -63,11 +63,6 @@ public class KitTest extends Browsing {
         return new SelectOption().setLabel(label);
     }
 
-    private double settledReading(String kind) {
-        settled();
-        return reading(kind);
-    }
-
     private Locator button(String startingWith) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(startingWith))
                 .first();

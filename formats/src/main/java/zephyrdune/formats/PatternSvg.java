@@ -3,16 +3,11 @@ package zephyrdune.formats;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.FlatteningPathIterator;
-import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
-import java.awt.geom.RoundRectangle2D;
 import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -28,12 +23,10 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import zephyrdune.set.card.Crossings;
 import zephyrdune.set.card.EvenOdd;
@@ -53,7 +46,6 @@ final class PatternSvg {
             "mm", MILLIMETRE, "cm", 0.01, "in", 0.0254, "pt", 0.0254 / 72, "pc", 0.0254 / 6, "q", MILLIMETRE / 4);
 
     private static final Pattern LENGTH = Pattern.compile("([0-9.]++(?:[eE][-+]?[0-9]++)?)\\s*+([a-zA-Z%]*+)");
-    private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline");
     private static final Set<String> UNSEEN =
             Set.of("defs", "symbol", "clipPath", "mask", "marker", "pattern", "metadata", "title", "desc", "style");
 
@@ -113,31 +105,12 @@ final class PatternSvg {
         List<Geometry> all = new ArrayList<>(filled);
         all.addAll(lines);
         List<Coordinate[]> rings = new ArrayList<>();
-        all.forEach(area -> rings.addAll(rings(area)));
+        all.forEach(area -> rings.addAll(Rings.of(area)));
         requireFewCrossings(rings);
         List<Coordinate[]> cut =
-                lines.stream().flatMap(area -> rings(area).stream()).toList();
+                lines.stream().flatMap(area -> Rings.of(area).stream()).toList();
         Geometry within = EvenOdd.area(cut);
         return filled.isEmpty() ? within : UnaryUnionOp.union(filled).union(within);
-    }
-
-    private static List<Coordinate[]> rings(Geometry area) {
-        List<Coordinate[]> rings = new ArrayList<>();
-        for (int i = 0; i < area.getNumGeometries(); i++) {
-            rings.addAll(rings((Polygon) area.getGeometryN(i)));
-        }
-        return rings;
-    }
-
-    private static List<Coordinate[]> rings(Polygon polygon) {
-        List<Coordinate[]> rings = new ArrayList<>();
-        if (!polygon.isEmpty()) {
-            rings.add(polygon.getExteriorRing().getCoordinates());
-            for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-                rings.add(polygon.getInteriorRingN(i).getCoordinates());
-            }
-        }
-        return rings;
     }
 
     private void take(XMLStreamReader reader, int event) throws BadFile {
@@ -187,7 +160,7 @@ final class PatternSvg {
         }
         Level level = new Level(transform, hidden, fill.isEmpty() ? above.filled : !fill.equals("none"));
         levels.push(level);
-        if (!hidden && SHAPES.contains(name)) {
+        if (!hidden && SvgShape.ELEMENTS.contains(name)) {
             shapes++;
             if (shapes > PatternLimits.MOST_SHAPES) {
                 throw new BadFile(
@@ -196,7 +169,7 @@ final class PatternSvg {
                         "The drawing has more than %,d shapes; simplify it".formatted(PatternLimits.MOST_SHAPES));
             }
             boolean evenOdd = style(reader, "fill-rule").equals("evenodd");
-            add(shape(name, reader), level, evenOdd || !level.filled);
+            add(SvgShape.of(name, reader), level, evenOdd || !level.filled);
         }
     }
 
@@ -226,8 +199,8 @@ final class PatternSvg {
         double units = 0;
         if (box != null) {
             String[] numbers = box.strip().split("[\\s,]+");
-            units = numbers.length == 4 ? number(numbers[2]) : 0;
-            if (!(units > 0) || !(number(numbers[3]) > 0)) {
+            units = numbers.length == 4 ? SvgShape.number(numbers[2]) : 0;
+            if (!(units > 0) || !(SvgShape.number(numbers[3]) > 0)) {
                 throw new BadFile(
                         "viewBox",
                         LineLimit.cut(box, PatternLimits.LONGEST_NUMBER),
@@ -236,72 +209,10 @@ final class PatternSvg {
         }
         if (width.matches()) {
             Double metres = UNITS.get(width.group(2).toLowerCase(Locale.ROOT));
-            double length = number(width.group(1));
+            double length = SvgShape.number(width.group(1));
             if (metres != null && length > 0) {
                 metresPerUnit = units > 0 ? length * metres / units : metres;
             }
-        }
-    }
-
-    private static double number(String text) throws BadFile {
-        try {
-            double number = text.length() > PatternLimits.LONGEST_NUMBER ? Double.NaN : Double.parseDouble(text);
-            if (Double.isFinite(number) && Math.abs(number) <= PatternLimits.FARTHEST) {
-                return number;
-            }
-        } catch (NumberFormatException e) {
-            // said below
-        }
-        throw new BadFile(
-                "file",
-                LineLimit.cut(text, PatternLimits.LONGEST_NUMBER),
-                "A number of the drawing cannot be read, or is beyond %,.0f".formatted(PatternLimits.FARTHEST));
-    }
-
-    private static double attribute(XMLStreamReader reader, String name) throws BadFile {
-        String text = reader.getAttributeValue(null, name);
-        return text == null ? 0 : number(text.strip().replaceFirst("(px)$", ""));
-    }
-
-    private static Shape shape(String name, XMLStreamReader reader) throws BadFile {
-        return switch (name) {
-            case "rect" -> {
-                double x = attribute(reader, "x");
-                double y = attribute(reader, "y");
-                double width = attribute(reader, "width");
-                double height = attribute(reader, "height");
-                double rx = Math.max(attribute(reader, "rx"), attribute(reader, "ry"));
-                yield rx == 0
-                        ? new Rectangle2D.Double(x, y, width, height)
-                        : new RoundRectangle2D.Double(x, y, width, height, 2 * rx, 2 * rx);
-            }
-            case "circle" -> ellipse(reader, attribute(reader, "r"), attribute(reader, "r"));
-            case "ellipse" -> ellipse(reader, attribute(reader, "rx"), attribute(reader, "ry"));
-            case "path" -> {
-                String path = reader.getAttributeValue(null, "d");
-                yield path == null || path.isBlank() ? new Path2D.Double() : path(path);
-            }
-            default -> {
-                String points = reader.getAttributeValue(null, "points");
-                yield points == null || points.isBlank() ? new Path2D.Double() : path("M" + points + "Z");
-            }
-        };
-    }
-
-    private static Shape ellipse(XMLStreamReader reader, double rx, double ry) throws BadFile {
-        double cx = attribute(reader, "cx");
-        double cy = attribute(reader, "cy");
-        return new Ellipse2D.Double(cx - rx, cy - ry, 2 * rx, 2 * ry);
-    }
-
-    private static Shape path(String path) throws BadFile {
-        if ("Mm".indexOf(path.stripLeading().charAt(0)) < 0) {
-            throw new BadFile("file", "", "A path of the drawing does not begin with a move (M); save it anew");
-        }
-        try {
-            return AWTPathProducer.createShape(new StringReader(path), PathIterator.WIND_NON_ZERO);
-        } catch (IOException | IllegalPathStateException e) {
-            throw new BadFile("file", "", "A path of the drawing cannot be read; save it anew");
         }
     }
 
@@ -319,7 +230,7 @@ final class PatternSvg {
         Path2D path = new Path2D.Double(evenOdd ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
         path.append(new FlatteningPathIterator(placed.getPathIterator(null), Math.max(1e-9, size / 2000), 8), false);
         count(path);
-        Geometry area = area(new Area(path));
+        Geometry area = Rings.area(new Area(path));
         if (area.getDimension() == 2 && !area.isEmpty()) {
             (level.filled ? filled : lines).add(area);
         }
@@ -338,7 +249,7 @@ final class PatternSvg {
                     "The drawing has more than %,d corners or %,d outlines; simplify it"
                             .formatted(PatternLimits.MOST_CORNERS, PatternLimits.MOST_RINGS));
         }
-        requireFewCrossings(outlines(path.getPathIterator(null)));
+        requireFewCrossings(Rings.along(path.getPathIterator(null)));
     }
 
     private static void requireFewCrossings(List<Coordinate[]> rings) throws BadFile {
@@ -349,36 +260,5 @@ final class PatternSvg {
                     "The drawing's lines cross more than %,d times; draw outlines that do not cross, or fewer"
                             .formatted(PatternLimits.MOST_CROSSINGS));
         }
-    }
-
-    /** Closed lines along a path of straight sides; those of less than three corners are left out. */
-    private static List<Coordinate[]> outlines(PathIterator path) {
-        List<Coordinate[]> rings = new ArrayList<>();
-        List<Coordinate> ring = new ArrayList<>();
-        double[] point = new double[6];
-        for (; !path.isDone(); path.next()) {
-            int step = path.currentSegment(point);
-            if (step != PathIterator.SEG_LINETO) {
-                close(ring, rings);
-            }
-            if (step != PathIterator.SEG_CLOSE) {
-                ring.add(new Coordinate(point[0], point[1]));
-            }
-        }
-        close(ring, rings);
-        return rings;
-    }
-
-    private static void close(List<Coordinate> ring, List<Coordinate[]> rings) {
-        if (ring.size() >= 3) {
-            ring.add(ring.get(0).copy());
-            rings.add(ring.toArray(Coordinate[]::new));
-        }
-        ring.clear();
-    }
-
-    /** An area's outlines do not cross, and every second one of those within each other is a hole. */
-    private static Geometry area(Area area) {
-        return EvenOdd.area(outlines(area.getPathIterator(null)));
     }
 }

@@ -5,18 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.WebSocket;
-import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.CompletionStage;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.TimeUnit;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
@@ -26,109 +18,6 @@ import zephyrdune.render.trace.Scene;
 
 /** Pictures over a view's connection, and what is measured on them. */
 public class PicturesTest extends RunningServer {
-
-    private static final int PATIENCE = 60;
-
-    /** A view's end of a connection, as a browser would have it. */
-    private static final class Viewer implements WebSocket.Listener, AutoCloseable {
-
-        private record Shown(JsonNode news, byte[] png) {}
-
-        private final BlockingQueue<Shown> frames = new LinkedBlockingQueue<>();
-        private final BlockingQueue<JsonNode> words = new LinkedBlockingQueue<>();
-        private final StringBuilder text = new StringBuilder();
-        private ByteBuffer message = ByteBuffer.allocate(1 << 22);
-        private final WebSocket socket;
-        private final boolean reads;
-
-        Viewer(String address) {
-            this(address, true);
-        }
-
-        /** @param reads whether it takes in what comes */
-        Viewer(String address, boolean reads) {
-            this.reads = reads;
-            socket = HttpClient.newHttpClient()
-                    .newWebSocketBuilder()
-                    .buildAsync(URI.create(address), this)
-                    .join();
-        }
-
-        @Override
-        public CompletionStage<?> onBinary(WebSocket from, ByteBuffer part, boolean last) {
-            message.put(part);
-            if (last) {
-                message.flip();
-                byte[] news = new byte[message.getInt()];
-                message.get(news);
-                byte[] png = new byte[message.remaining()];
-                message.get(png);
-                message.clear();
-                frames.add(new Shown(JSON.readTree(news), png));
-            }
-            if (reads) {
-                from.request(1);
-            }
-            return null;
-        }
-
-        @Override
-        public CompletionStage<?> onText(WebSocket from, CharSequence part, boolean last) {
-            text.append(part);
-            if (last) {
-                words.add(JSON.readTree(text.toString()));
-                text.setLength(0);
-            }
-            from.request(1);
-            return null;
-        }
-
-        void wish(long turn, ObjectNode set, String... off) {
-            ObjectNode wish = JSON.createObjectNode().put("turn", turn);
-            wish.set("set", set);
-            for (String word : off) {
-                wish.withArray("off").add(word);
-            }
-            say(wish.toString());
-        }
-
-        void say(String words) {
-            socket.sendText(words, true).join();
-        }
-
-        Shown next() {
-            try {
-                Shown shown = frames.poll(PATIENCE, TimeUnit.SECONDS);
-                assertThat(shown).as("a picture within a minute").isNotNull();
-                return shown;
-            } catch (InterruptedException e) {
-                throw new AssertionError(e);
-            }
-        }
-
-        JsonNode word() {
-            try {
-                JsonNode word = words.poll(PATIENCE, TimeUnit.SECONDS);
-                assertThat(word).as("an answer within a minute").isNotNull();
-                return word;
-            } catch (InterruptedException e) {
-                throw new AssertionError(e);
-            }
-        }
-
-        Shown of(long turn) {
-            Shown shown = next();
-            while (shown.news.get("turn").asLong() != turn) {
-                shown = next();
-            }
-            return shown;
-        }
-
-        @Override
-        public void close() {
-            socket.abort();
-        }
-    }
 
     private String address() {
         return to("/api/pictures").build().uri().toString().replace("http:", "ws:");
@@ -158,17 +47,17 @@ public class PicturesTest extends RunningServer {
         try (Viewer viewer = viewer()) {
             viewer.wish(1, bare());
             Viewer.Shown first = viewer.next();
-            assertThat(first.news.get("stage").asString()).isEqualTo("COARSE");
-            assertThat(image(first.png).getWidth()).isEqualTo(168);
+            assertThat(first.news().get("stage").asString()).isEqualTo("COARSE");
+            assertThat(image(first.png()).getWidth()).isEqualTo(168);
             Viewer.Shown second = viewer.next();
-            while (!second.news.get("stage").asString().equals("FINE")) {
-                assertThat(second.news.get("width").asInt()).isGreaterThanOrEqualTo(168);
+            while (!second.news().get("stage").asString().equals("FINE")) {
+                assertThat(second.news().get("width").asInt()).isGreaterThanOrEqualTo(168);
                 second = viewer.next();
             }
-            assertThat(image(second.png).getWidth()).isEqualTo(900);
-            assertThat(image(second.png).getHeight()).isEqualTo(600);
+            assertThat(image(second.png()).getWidth()).isEqualTo(900);
+            assertThat(image(second.png()).getHeight()).isEqualTo(600);
             double shares = 0;
-            for (JsonNode share : second.news.get("histogram")) {
+            for (JsonNode share : second.news().get("histogram")) {
                 shares += share.asDouble();
             }
             assertThat(shares).isBetween(0.999, 1.001);
@@ -182,19 +71,19 @@ public class PicturesTest extends RunningServer {
             Viewer.Shown all = viewer.next();
             viewer.wish(2, bare(), "key", "table");
             Viewer.Shown roomOnly = viewer.of(2);
-            assertThat(roomOnly.news.get("trace").asInt())
-                    .isEqualTo(all.news.get("trace").asInt());
-            assertThat(brightness(roomOnly.png)).isLessThan(brightness(all.png) / 3);
+            assertThat(roomOnly.news().get("trace").asInt())
+                    .isEqualTo(all.news().get("trace").asInt());
+            assertThat(brightness(roomOnly.png())).isLessThan(brightness(all.png()) / 3);
             ObjectNode darker = bare();
             ((ObjectNode) darker.get("exposure")).put("biasStops", -2);
             viewer.wish(3, darker);
-            assertThat(viewer.of(3).news.get("trace").asInt())
-                    .isEqualTo(all.news.get("trace").asInt());
+            assertThat(viewer.of(3).news().get("trace").asInt())
+                    .isEqualTo(all.news().get("trace").asInt());
             ObjectNode moved = bare();
             ((ObjectNode) moved.get("light")).put("clockHours", 2);
             viewer.wish(4, moved);
-            assertThat(viewer.of(4).news.get("trace").asInt())
-                    .isEqualTo(all.news.get("trace").asInt() + 1);
+            assertThat(viewer.of(4).news().get("trace").asInt())
+                    .isEqualTo(all.news().get("trace").asInt() + 1);
         }
     }
 
@@ -219,12 +108,12 @@ public class PicturesTest extends RunningServer {
                 viewer.wish(turn, set);
             }
             Viewer.Shown shown = viewer.next();
-            while (shown.news.get("turn").asLong() < 30) {
-                assertThat(shown.news.get("turn").asLong()).isGreaterThanOrEqualTo(last);
-                last = shown.news.get("turn").asLong();
+            while (shown.news().get("turn").asLong() < 30) {
+                assertThat(shown.news().get("turn").asLong()).isGreaterThanOrEqualTo(last);
+                last = shown.news().get("turn").asLong();
                 shown = viewer.next();
             }
-            assertThat(viewer.next().news.get("turn").asLong()).isEqualTo(30);
+            assertThat(viewer.next().news().get("turn").asLong()).isEqualTo(30);
         }
     }
 
@@ -240,10 +129,10 @@ public class PicturesTest extends RunningServer {
             }
             viewers.get(0).close();
             for (Viewer viewer : viewers.subList(1, 6)) {
-                assertThat(viewer.next().news.get("stage").asString()).isEqualTo("COARSE");
+                assertThat(viewer.next().news().get("stage").asString()).isEqualTo("COARSE");
             }
             viewers.get(1).wish(2, bare().put("title", "again"));
-            assertThat(viewers.get(1).of(2).news.get("turn").asLong()).isEqualTo(2);
+            assertThat(viewers.get(1).of(2).news().get("turn").asLong()).isEqualTo(2);
         } finally {
             viewers.forEach(Viewer::close);
         }
@@ -262,7 +151,7 @@ public class PicturesTest extends RunningServer {
             viewer.say("{\"turn\": \"x\", \"set\": {}}");
             assertThat(viewer.word().get("problem").asString()).contains("turn");
             viewer.wish(3, bare());
-            assertThat(viewer.next().news.get("turn").asLong()).isEqualTo(3);
+            assertThat(viewer.next().news().get("turn").asLong()).isEqualTo(3);
             viewer.say("{\"look\": {\"across\": 0.5, \"down\": 0.5}}");
             assertThat(viewer.word().get("loupe").get("owner").asInt()).isEqualTo(Scene.HERO);
         }
@@ -277,9 +166,9 @@ public class PicturesTest extends RunningServer {
             other.wish(1, bare());
             assertThat(heavy.word().get("problem").asString())
                     .contains("more than 5 seconds of computing", "openings in its cards");
-            assertThat(other.next().news.get("turn").asLong()).isEqualTo(1);
+            assertThat(other.next().news().get("turn").asLong()).isEqualTo(1);
             heavy.wish(2, bare());
-            assertThat(heavy.next().news.get("turn").asLong()).isEqualTo(2);
+            assertThat(heavy.next().news().get("turn").asLong()).isEqualTo(2);
         }
     }
 
@@ -297,7 +186,7 @@ public class PicturesTest extends RunningServer {
                 ObjectNode set = bare();
                 ((ObjectNode) set.get("light")).put("clockHours", 2 * turn);
                 quick.wish(turn, set);
-                assertThat(quick.of(turn).news.get("turn").asLong()).isEqualTo(turn);
+                assertThat(quick.of(turn).news().get("turn").asLong()).isEqualTo(turn);
             }
         } finally {
             slow.forEach(Viewer::close);
@@ -328,9 +217,9 @@ public class PicturesTest extends RunningServer {
         ((ObjectNode) flagged.get("light")).put("powerChoice", "fixed").put("powerStops", 3);
         try (Viewer viewer = viewer()) {
             viewer.wish(1, flagged);
-            double with = brightness(viewer.of(1).png);
+            double with = brightness(viewer.of(1).png());
             viewer.wish(2, flagged, "card-1");
-            assertThat(brightness(viewer.of(2).png)).isGreaterThan(1.5 * with);
+            assertThat(brightness(viewer.of(2).png())).isGreaterThan(1.5 * with);
         }
     }
 

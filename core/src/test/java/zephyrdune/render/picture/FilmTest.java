@@ -18,10 +18,7 @@ import zephyrdune.light.illuminance.Illuminance;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
-import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.SampleBudget;
-import zephyrdune.render.trace.Scene;
-import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Camera;
@@ -53,11 +50,11 @@ public class FilmTest {
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
     /** Light straight from the face alone. */
-    private static Picture direct(TableSet set, int width, int looks, int shadowRays) {
+    static Picture direct(TableSet set, int width, int looks, int shadowRays) {
         return render(set, width, looks, SampleBudget.direct(shadowRays));
     }
 
-    private static Picture render(TableSet set, int width, int looks, SampleBudget budget) {
+    static Picture render(TableSet set, int width, int looks, SampleBudget budget) {
         int height = (int) Math.round(width / 1.5);
         Film film = new Film(set, width, height, false);
         for (int i = 0; i < looks; i++) {
@@ -229,33 +226,6 @@ public class FilmTest {
     }
 
     @Test
-    public void lightInTheFrameIsSeen() {
-        // straight on, with the box low behind the dish: its face is clipped white
-        TableSet set = Sets.chowder()
-                .withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.48))
-                .withLight(box(0.2, 0.2, 12, 10, 0.7));
-        Picture picture = direct(set, 60, 1, 4);
-        boolean white = false;
-        for (int row = 0; row < 20; row++) {
-            white |= picture.at(30, row, 2) > 1;
-        }
-        assertThat(white).isTrue();
-    }
-
-    @Test
-    public void lightInTheFrameIsCounted() {
-        TableSet behind = Sets.chowder()
-                .withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.48))
-                .withLight(box(0.2, 0.2, 12, 10, 0.7));
-        assertThat(LightInFrame.of(behind).face()).isBetween(0.02, 0.5);
-        assertThat(LightInFrame.of(behind).back()).isZero();
-        // from 6 o'clock, between lens and dish: its back covers the middle of the frame
-        TableSet before = Sets.lit(box(0.6, 0.6, 6, 45, 0.9));
-        assertThat(LightInFrame.of(before).back()).isGreaterThan(0.9);
-        assertThat(LightInFrame.of(Sets.chowder())).isEqualTo(new LightInFrame(0, 0));
-    }
-
-    @Test
     public void everyPixelIsAFiniteNumber() {
         for (float value : render(everything(), 120, 2, SampleBudget.USUAL).linear()) {
             assertThat(Float.isFinite(value) && value >= 0).isTrue();
@@ -280,65 +250,6 @@ public class FilmTest {
                         new Card(Surface.BLACK_PAPER, 0.3, 0.3, 5.2, 0.4, 0.2, 0, 0)
                                 .withCut(Cut.of(new RoundHoles(0.03, 0.05)))));
         return Sets.inRoom(open, 2, 2.2, Surface.WHITE_PAPER);
-    }
-
-    @Test
-    public void layersAddUpToThePicture() {
-        TableSet set = everything();
-        Film film = new Film(set, 60, 40, false);
-        film.pass(SampleBudget.USUAL, () -> false);
-        Mix mix = Mix.of(set, Set.of());
-        double[] sum = new double[3 * 60 * 40];
-        for (int layer = 0; layer < film.layers(); layer++) {
-            for (int i = 0; i < sum.length; i++) {
-                sum[i] += mix.weight(layer, i % 3) * film.mean(layer, i / 3, i % 3);
-            }
-        }
-        Picture picture = film.picture(mix);
-        double brightest = 0;
-        for (int i = 0; i < sum.length; i++) {
-            assertThat((double) picture.linear()[i])
-                    .isCloseTo(Math.max(0, sum[i]), within(1e-4 * (1 + Math.abs(sum[i]))));
-            brightest = Math.max(brightest, sum[i]);
-        }
-        assertThat(brightest).isGreaterThan(0.2);
-        for (int layer = 0; layer < film.layers(); layer++) {
-            float[] alone = film.picture(mix.only(layer)).linear();
-            double all = 0;
-            for (float value : alone) {
-                all += value;
-            }
-            assertThat(all).as("layer " + layer).isPositive();
-        }
-    }
-
-    /** Half a stop less power is a factor on the key's layers and nothing else: no tracing again. */
-    @Test
-    public void powerAndExposureOnlyChangeTheMix() {
-        TableSet set = everything();
-        TableSet darker = set.withExposure(new Exposure(5.6, 1 / 125.0, 400, 1 / 200.0, -1, 5500));
-        assertThat(Mix.of(darker, Set.of()).weight(Layers.KEY, 1)
-                        / Mix.of(set, Set.of()).weight(Layers.KEY, 1))
-                .isCloseTo(0.5, within(1e-9));
-        assertThat(Mix.of(darker, Set.of()).weight(Layers.BASE, 1)
-                        / Mix.of(set, Set.of()).weight(Layers.BASE, 1))
-                .isCloseTo(0.5, within(1e-9));
-        assertThat(Mix.of(darker, Set.of()).weight(Layers.AMBIENT, 1))
-                .isCloseTo(Mix.of(set, Set.of()).weight(Layers.AMBIENT, 1), within(1e-9));
-    }
-
-    /** A base light that is set one stop under the key gives the hero half the key's light. */
-    @Test
-    public void baseLiesUnderTheKeyAsSet() {
-        TableSet set = plain(Sets.chowder())
-                .withDish(Sets.sliver())
-                .withBase(new BroadBase(1, 0.9, 0.6, Math.PI / 2, 0.9, 1.1));
-        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(4));
-        tracer.incident(0, 0, set.dish().top(), 0, 0, 1, 1, 0);
-        Mix mix = Mix.of(set, Set.of());
-        double key = mix.weight(Layers.KEY, 1) * tracer.out[3 * Layers.KEY + 1];
-        double base = mix.weight(Layers.BASE, 1) * tracer.out[3 * Layers.BASE + 1];
-        assertThat(base / key).isCloseTo(0.5, within(1e-6));
     }
 
     /** The error of a mean of n independent samples falls as one over the root of n; evenly spread ones do better. */
@@ -389,35 +300,8 @@ public class FilmTest {
         assertThat(Math.sqrt(squares) / all).isLessThan(0.02);
     }
 
-    private static TableSet plain(TableSet set) {
+    static TableSet plain(TableSet set) {
         return set.withProps(List.of()).withTableTop(Sets.endless(Surface.GREY_PAPER));
-    }
-
-    /** A card that is switched off is gone: what it kept from the table is lit as if it had never been there. */
-    @Test
-    public void aCardThatIsOffKeepsNoLightOff() {
-        Card flag = new Card(Surface.BLACK_PAPER, 0.5, 0.5, 9 * Math.PI / 6, 0.35, 0, 0, 0);
-        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, Math.PI / 2, 0.3, 0, 0, 0);
-        TableSet open = plain(Sets.lit(Sets.box(0.2, 0.2, 9, 30, 1)));
-        TableSet both = open.withCards(List.of(flag, white));
-        Switched switched = Switched.of(both, Set.of("card-1"));
-        assertThat(switched.set().cards()).containsExactly(white);
-        assertThat(switched.off()).isEmpty();
-        assertThat(MeteredExposure.of(switched.set(), KeyLight.of(switched.set()))
-                        .below())
-                .as("the power stays where it was")
-                .isCloseTo(MeteredExposure.of(both, KeyLight.of(both)).below(), within(1e-12));
-        assertThat(KeyLight.of(switched.set()).heroIlluminance())
-                .isEqualTo(KeyLight.of(open).heroIlluminance());
-    }
-
-    @Test
-    public void withTheKeyOffCardsStay() {
-        Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, Math.PI / 2, 0.3, 0, 0, 0);
-        TableSet set = Sets.chowder().withCards(List.of(white));
-        Switched switched = Switched.of(set, Set.of("key", "card-1", "no such layer"));
-        assertThat(switched.set()).isEqualTo(set);
-        assertThat(switched.off()).containsExactly(Layers.KEY, Layers.FIRST_CARD);
     }
 
     /** A picture takes no more memory than there is for it, and is no smaller than the coarse one. */
