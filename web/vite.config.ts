@@ -9,5 +9,19 @@ export default defineConfig({
     proxy: { "/api": "http://127.0.0.1:8480" },
   },
   test: { environment: "happy-dom", include: ["src/**/*.test.{ts,tsx}"], restoreMocks: true },
-  build: { target: "es2022", chunkSizeWarningLimit: 700, assetsInlineLimit: 0 },
+  build: {
+    target: "es2022",
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: "schema", test: /docs\/formats/ },
+            { name: "react", test: /node_modules\/(react|react-dom|scheduler)\// },
+            { name: "vendor", test: /node_modules\// },
+          ],
+        },
+      },
+    },
+  },
 });

@@ -1,24 +1,24 @@
-import { useQuery } from "@tanstack/react-query";
 import { Download, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
 import { Tabs } from "radix-ui";
 import { type ChangeEvent, useId, useRef, useState } from "react";
 import kitSchema from "../../../docs/formats/zephyrdune-kit-1.schema.json";
 import { api } from "../api/client";
 import type { Kit } from "../api/types";
-import { KindChoice } from "../controls/KindChoice";
-import { ROOMS, WINDOWS } from "../controls/kinds";
-import { PartFields } from "../controls/PartFields";
-import { ORIGINS, ShaperFields } from "../controls/ShaperFields";
-import { DialFields, SourceFields } from "../controls/SourceFields";
-import { attempt } from "../sets/actions";
-import { OwnerProvider } from "../table/owner";
-import { useSaid } from "../table/preferences";
-import { useTable } from "../table/store";
-import { takeBack } from "../table/takeBack";
+import { KindChoice } from "../fields/KindChoice";
+import { ROOMS, WINDOWS } from "../fields/kinds";
+import { PartFields } from "../fields/PartFields";
+import { ORIGINS, ShaperFields } from "../light/ShaperFields";
+import { DialFields, SourceFields } from "../light/SourceFields";
+import { attempt } from "../set/attempt";
+import { OwnerProvider } from "../set/owner";
+import { useSaid } from "../set/preferences";
+import { useTable } from "../set/store";
+import { takeBack } from "../set/takeBack";
 import { Button, SymbolButton } from "../ui/Button";
 import { Menu } from "../ui/Menu";
 import { tell } from "../ui/notices";
 import { Sheet } from "../ui/Sheet";
+import { useReadyMade } from "./readyMade";
 import { useKit } from "./store";
 import { addPiece, type Piece, SHELVES, type Shelf, withPiece } from "./use";
 
@@ -126,10 +126,6 @@ function AddMenu({ shelf }: { shelf: Shelf }) {
       </ul>
     </Menu>
   );
-}
-
-export function useReadyMade(): Kit | undefined {
-  return useQuery({ queryKey: ["ready-made"], queryFn: api.readyMade, staleTime: Infinity }).data;
 }
 
 type RowProps = { shelf: Shelf; i: number; piece: Piece; onUsed: () => void };

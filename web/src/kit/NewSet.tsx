@@ -1,11 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useId, useState } from "react";
 import type { OwnedSource, Shaper, TableSet, WorkPlace } from "../api/types";
+import starter from "../set/starter.json";
 import { setActions } from "../sets/actions";
-import starter from "../table/starter.json";
 import { Button } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
-import { useReadyMade } from "./KitSheet";
+import { useReadyMade } from "./readyMade";
 import { useKit } from "./store";
 import { addPiece, inPlace, type Piece, SHELVES, type Shelf, withShaper, withSource } from "./use";
 

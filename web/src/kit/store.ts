@@ -2,8 +2,8 @@ import { create } from "zustand";
 import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type { Kit, StoredKit } from "../api/types";
-import { withEnteredAt } from "../table/paths";
-import { said } from "../table/preferences";
+import { withEnteredAt } from "../set/paths";
+import { said } from "../set/preferences";
 import { tell } from "../ui/notices";
 
 type KitState = {

@@ -8,7 +8,7 @@ import type {
   TableSet,
   WorkPlace,
 } from "../api/types";
-import { CARD } from "../controls/kinds";
+import { CARD } from "../fields/kinds";
 import { freeName, useKit } from "./store";
 
 /** The parts of the kit, by the names of their lists. */

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useTable } from "../table/store";
+import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
 import { setActions, takeTheirs } from "./actions";

@@ -3,11 +3,12 @@ import { Copy, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
 import { type ChangeEvent, type FormEvent, useRef, useState } from "react";
 import { api, Refusal } from "../api/client";
 import type { Problem, SetSummary } from "../api/types";
-import { useSaid } from "../table/preferences";
-import { useTable } from "../table/store";
+import { attempt } from "../set/attempt";
+import { useSaid } from "../set/preferences";
+import { useTable } from "../set/store";
 import { Button, SymbolButton } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
-import { attempt, DELETED, SETS, setActions } from "./actions";
+import { DELETED, SETS, setActions } from "./actions";
 
 type Props = { open: boolean; onClose: () => void; onNew: () => void };
 

@@ -1,10 +1,10 @@
 import type { QueryClient } from "@tanstack/react-query";
-import { api, Refusal, Unreachable } from "../api/client";
-import { noteFailure } from "../api/connection";
+import { api, Refusal } from "../api/client";
 import type { SetSummary, StoredSet, TableSet } from "../api/types";
-import { dropDraft, upgradeDraft } from "../table/drafts";
-import { said } from "../table/preferences";
-import { useTable } from "../table/store";
+import { attempt } from "../set/attempt";
+import { dropDraft, upgradeDraft } from "../set/drafts";
+import { said } from "../set/preferences";
+import { useTable } from "../set/store";
 import { tell } from "../ui/notices";
 import { useTheirs } from "./theirs";
 
@@ -20,23 +20,6 @@ function show(stored: StoredSet): void {
   useTable.getState().open(stored);
   const hash = `#/sets/${stored.id}`;
   if (location.hash !== hash) history.pushState(null, "", hash);
-}
-
-/** Runs a task and says so when it fails. */
-export async function attempt<T>(task: () => Promise<T>): Promise<T | undefined> {
-  try {
-    return await task();
-  } catch (error) {
-    noteFailure(error);
-    const text =
-      error instanceof Refusal
-        ? said(error.problem.detail)
-        : error instanceof Unreachable
-          ? "The server is not answering. Your work is kept in this browser; try again in a moment"
-          : "Something went wrong on this page; your work is kept. Reload it and try again";
-    tell(text, { tone: "alarm" });
-    return undefined;
-  }
 }
 
 export function setActions(queries: QueryClient) {
@@ -135,24 +118,4 @@ async function save(refresh: () => Promise<void>): Promise<boolean> {
 export function takeTheirs(stored: StoredSet): void {
   dropDraft(stored.id);
   show(stored);
-}
-
-/** Writes the set on the table to a file. */
-export function download(set: TableSet): void {
-  keep(new Blob([`${JSON.stringify(set, null, 2)}\n`], { type: "application/json" }), set, "json");
-}
-
-/** Writes the light on the table to a photometric file. */
-export async function downloadLight(set: TableSet): Promise<void> {
-  const file = await attempt(() => api.writeLightFile(set));
-  if (file) keep(file, set, "ies");
-}
-
-/** Hands a file to the person, named after the set. */
-export function keep(file: Blob, set: TableSet, ending: string): void {
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(file);
-  link.download = `${set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set"}.${ending}`;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
 }

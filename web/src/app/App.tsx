@@ -1,0 +1,123 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { lazy, Suspense, useEffect } from "react";
+import { api } from "../api/client";
+import { startNewSet, useNewSet } from "../kit/newSetOpen";
+import { useKit } from "../kit/store";
+import { useAnswersOf } from "../set/answers";
+import { useTable } from "../set/store";
+import { SETS, setActions } from "../sets/actions";
+import { Conflict } from "../sets/Conflict";
+import { Boundary } from "../ui/Boundary";
+import { Button } from "../ui/Button";
+import { Mark } from "../ui/Mark";
+import { Notices } from "../ui/notices";
+import { Controls } from "../views/controls/Controls";
+import { Picture } from "../views/picture/Picture";
+import { Floor } from "../views/plan/Floor";
+import { Rise } from "../views/plan/Rise";
+import { useReach } from "../views/plan/scale";
+import { Findings } from "../views/readings/Findings";
+import { Readings } from "../views/readings/Readings";
+import { useAddress } from "./address";
+import { Banners } from "./Banners";
+import { Header } from "./Header";
+import { useKeys } from "./keys";
+
+const NewSet = lazy(() => import("../kit/NewSet").then(({ NewSet }) => ({ default: NewSet })));
+
+export function App() {
+  const reach = useReach();
+  const isOpen = useTable((table) => table.id !== null);
+  const asking = useNewSet(({ open }) => open);
+  useEffect(() => void useKit.getState().fetch(), []);
+  useAnswersOf(reach);
+  useAddress();
+  useKeys();
+  return (
+    <div className="flex min-h-full flex-col lg:h-full">
+      <Header />
+      <Banners />
+      <Boundary name="This view">
+        {isOpen ? <WorkingView reach={reach} /> : <NothingOpen />}
+      </Boundary>
+      {asking && (
+        <Suspense fallback={null}>
+          <NewSet open onClose={() => useNewSet.setState({ open: false })} />
+        </Suspense>
+      )}
+      <Conflict />
+      <Notices />
+    </div>
+  );
+}
+
+function WorkingView({ reach }: { reach: number }) {
+  return (
+    <main className="grid min-h-0 flex-1 gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
+      <div className="grid min-h-0 gap-2 lg:grid-rows-[minmax(0,1fr)_auto_168px]">
+        <div className="min-h-0 max-lg:aspect-[5/4]">
+          <Boundary name="The picture">
+            <Picture />
+          </Boundary>
+        </div>
+        <Boundary name="What stands in the way">
+          <Findings />
+        </Boundary>
+        <Boundary name="The readings">
+          <Readings />
+        </Boundary>
+      </div>
+      <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">
+        <div className="max-lg:h-80">
+          <Boundary name="The view from above">
+            <Floor reach={reach} />
+          </Boundary>
+        </div>
+        <div className="max-lg:h-44">
+          <Boundary name="The view from the side">
+            <Rise reach={reach} />
+          </Boundary>
+        </div>
+        <div className="lg:h-[238px]">
+          <Boundary name="The numbers">
+            <Controls />
+          </Boundary>
+        </div>
+      </div>
+    </main>
+  );
+}
+
+/** Nothing is on the table: the first thing to do. */
+function NothingOpen() {
+  const sets = useQuery({ queryKey: SETS, queryFn: api.listSets });
+  const actions = setActions(useQueryClient());
+  const none = sets.data?.length === 0;
+  return (
+    <main className="grid flex-1 place-items-center p-6 text-center">
+      <div className="max-w-md">
+        <div className="flex justify-center">
+          <Mark size={72} />
+        </div>
+        <h1 className="mt-4 font-semibold text-2xl">The table is empty</h1>
+        <p className="mt-2 text-soft">
+          {none
+            ? "Say what lights it and where it stands, then drag the light and watch the frame."
+            : "Open one of your sets, or start a new one."}
+        </p>
+        <Button look="strong" className="mt-5" onClick={startNewSet}>
+          Start a new set
+        </Button>
+        <ul className="mt-6 grid gap-1">
+          {sets.data?.map(({ id, title }) => (
+            <li key={id}>
+              <Button className="w-full" onClick={() => void actions.open(id)}>
+                {title}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </main>
+  );
+}

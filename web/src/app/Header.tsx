@@ -1,0 +1,93 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Backpack, Download, LayoutList, Moon, Redo2, Ruler, Save, Sun, Undo2 } from "lucide-react";
+import { lazy, Suspense, useState } from "react";
+import { startNewSet } from "../kit/newSetOpen";
+import { download } from "../set/files";
+import { usePreferences } from "../set/preferences";
+import { isChanged, useTable } from "../set/store";
+import { setActions } from "../sets/actions";
+import { Button, SymbolButton } from "../ui/Button";
+import { Mark } from "../ui/Mark";
+
+const KitSheet = lazy(() =>
+  import("../kit/KitSheet").then(({ KitSheet }) => ({ default: KitSheet })),
+);
+const SetsSheet = lazy(() =>
+  import("../sets/SetsSheet").then(({ SetsSheet }) => ({ default: SetsSheet })),
+);
+
+export function Header() {
+  const set = useTable((table) => table.set);
+  const changed = useTable(isChanged);
+  const undoable = useTable((table) => table.past.length > 0);
+  const redoable = useTable((table) => table.future.length > 0);
+  const { theme, lengthUnit, setTheme, setLengthUnit } = usePreferences();
+  const [listing, setListing] = useState(false);
+  const [packing, setPacking] = useState(false);
+  const actions = setActions(useQueryClient());
+  const { undo, redo } = useTable.getState();
+  return (
+    <header className="flex min-h-13 flex-wrap items-center gap-x-1 gap-y-1 px-3 max-sm:gap-x-0 max-sm:px-2">
+      <div className="mr-2 flex items-center gap-2 max-sm:sr-only">
+        <Mark />
+        <span className="font-bold text-[17px] tracking-tight">Zephyrdune</span>
+      </div>
+      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => setListing(true)}>
+        <LayoutList size={16} /> <span className="max-sm:sr-only">Sets</span>
+      </Button>
+      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => setPacking(true)}>
+        <Backpack size={16} /> <span className="max-sm:sr-only">Kit</span>
+      </Button>
+      {set && (
+        <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:order-last max-sm:w-full">
+          {set.title}
+          <span className="ml-2 font-normal text-soft text-xs" data-testid="save-state">
+            {changed ? "not saved yet" : "saved"}
+          </span>
+        </h1>
+      )}
+      <span className="flex-1" />
+      {set && (
+        <>
+          <SymbolButton name="Undo" keys="Ctrl+Z" disabled={!undoable} onClick={undo}>
+            <Undo2 size={17} />
+          </SymbolButton>
+          <SymbolButton name="Redo" keys="Ctrl+Shift+Z" disabled={!redoable} onClick={redo}>
+            <Redo2 size={17} />
+          </SymbolButton>
+          <SymbolButton name="Download as a file" onClick={() => download(set)}>
+            <Download size={17} />
+          </SymbolButton>
+        </>
+      )}
+      <SymbolButton
+        name={lengthUnit === "cm" ? "Show inches" : "Show centimetres"}
+        className="w-auto gap-1.5 px-2 max-sm:w-11 max-sm:px-0"
+        onClick={() => setLengthUnit(lengthUnit === "cm" ? "in" : "cm")}
+      >
+        <Ruler size={17} />
+        <span className="w-5 text-left max-sm:sr-only">{lengthUnit}</span>
+      </SymbolButton>
+      <SymbolButton
+        name={theme === "dark" ? "Light theme" : "Dark theme"}
+        onClick={() => setTheme(theme === "dark" ? "light" : "dark")}
+      >
+        {theme === "dark" ? <Sun size={17} /> : <Moon size={17} />}
+      </SymbolButton>
+      {set && (
+        <Button
+          look="strong"
+          className="max-sm:w-11 max-sm:px-0"
+          disabled={!changed}
+          onClick={() => void actions.save()}
+        >
+          <Save size={16} /> <span className="max-sm:sr-only">Save</span>
+        </Button>
+      )}
+      <Suspense fallback={null}>
+        {packing && <KitSheet open onClose={() => setPacking(false)} />}
+        {listing && <SetsSheet open onClose={() => setListing(false)} onNew={startNewSet} />}
+      </Suspense>
+    </header>
+  );
+}

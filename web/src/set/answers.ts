@@ -1,0 +1,68 @@
+import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { create } from "zustand";
+import { api, Refusal } from "../api/client";
+import { noteFailure } from "../api/connection";
+import type { Doubt, Link, Plan, Point, Reading, ReadingKind } from "../api/types";
+import { useLatest } from "../api/useLatest";
+import { useTable } from "./store";
+
+/** The map of light is square and the floor is drawn wider than high: the map covers the width. */
+const FLOOR_ASPECT = 1.5;
+
+type Answers = {
+  readings: Reading[];
+  doubts: Doubt[];
+  /** The way of the light from source to face. */
+  chain: Link[];
+  plan: Plan | null;
+  /** Places of the reading that is pointed at. */
+  probed: Point[];
+  /** Why there are no readings, when that is not the set's fault. */
+  unanswered: string;
+};
+
+const NOTHING = { readings: [], doubts: [], chain: [], plan: null, probed: [] };
+
+/** What the core says of the set on the table. */
+export const useAnswers = create<Answers>(() => ({ ...NOTHING, unanswered: "" }));
+
+/** The words that go with every kind of reading. */
+export function useReadingKinds(): ReadingKind[] {
+  const kinds = useQuery({
+    queryKey: ["reading-kinds"],
+    queryFn: api.readingKinds,
+    staleTime: Infinity,
+  });
+  return kinds.data ?? [];
+}
+
+export const probe = (probed: Point[]) => useAnswers.setState({ probed });
+
+/** Keeps readings and plan in step with the set. */
+export function useAnswersOf(reachMetres: number): void {
+  const set = useTable((table) => table.set);
+  const question = useMemo(() => set && { set, reachMetres }, [set, reachMetres]);
+  useLatest(question, async ({ set: asked, reachMetres: reach }, signal) => {
+    const { accept, refuse } = useTable.getState();
+    try {
+      const [{ readings, doubts, chain }, plan] = await Promise.all([
+        api.readings(asked, signal),
+        api.plan(asked, reach * FLOOR_ASPECT, signal),
+      ]);
+      useAnswers.setState({ readings, doubts, chain, plan, unanswered: "" });
+      accept(asked);
+    } catch (error) {
+      if (signal.aborted) return;
+      noteFailure(error);
+      if (error instanceof Refusal && error.isOfWork) {
+        // the set can stand, but what was read of another one is not true of it
+        useAnswers.setState({ ...NOTHING, unanswered: error.problem.detail });
+        accept(asked);
+      } else if (error instanceof Refusal) {
+        const first = error.problem.errors?.[0];
+        refuse(asked, { field: first?.field ?? "", detail: first?.detail ?? error.problem.detail });
+      }
+    }
+  });
+}

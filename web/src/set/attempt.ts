@@ -1,0 +1,21 @@
+import { Refusal, Unreachable } from "../api/client";
+import { noteFailure } from "../api/connection";
+import { tell } from "../ui/notices";
+import { said } from "./preferences";
+
+/** Runs a task and says so when it fails. */
+export async function attempt<T>(task: () => Promise<T>): Promise<T | undefined> {
+  try {
+    return await task();
+  } catch (error) {
+    noteFailure(error);
+    const text =
+      error instanceof Refusal
+        ? said(error.problem.detail)
+        : error instanceof Unreachable
+          ? "The server is not answering. Your work is kept in this browser; try again in a moment"
+          : "Something went wrong on this page; your work is kept. Reload it and try again";
+    tell(text, { tone: "alarm" });
+    return undefined;
+  }
+}

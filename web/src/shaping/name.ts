@@ -1,8 +1,0 @@
-import type { Card } from "../api/types";
-import { spoken } from "../controls/Choice";
-
-/** What a card is called: by its pattern, or else by its surface. */
-export function nameOf(card: Card): string {
-  const { kind } = card.cut.holes;
-  return kind === "no-holes" ? spoken(card.surface) : spoken(kind);
-}

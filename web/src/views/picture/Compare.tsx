@@ -1,0 +1,150 @@
+import { useQuery } from "@tanstack/react-query";
+import { X } from "lucide-react";
+import { type KeyboardEvent, type PointerEvent, useState } from "react";
+import { api } from "../../api/client";
+import type { TableSet } from "../../api/types";
+import { Button } from "../../ui/Button";
+import { StopLines } from "./StopLines";
+import { type Take, useTakes } from "./takes";
+
+const STEP = 0.02;
+
+/** A take laid over the picture, so that the two can be told apart in place. */
+export function Compare({ now, set }: { now: string; set: TableSet }) {
+  const comparing = useTakes((state) => state.comparing);
+  const take = useTakes((state) => state.takes.find(({ id }) => id === comparing?.take));
+  if (!comparing || !take) return null;
+  const props = { take, now };
+  return (
+    <div className="absolute inset-0" data-testid={`compare-${comparing.way}`}>
+      {comparing.way === "flip" && <Flip {...props} />}
+      {comparing.way === "split" && <Split {...props} />}
+      {comparing.way === "side" && <Side {...props} />}
+      {comparing.way === "difference" && <Differs take={take} set={set} />}
+      <Button
+        look="outline"
+        className="absolute top-2 right-2 h-8 bg-ground/85"
+        onClick={() => useTakes.getState().compare(null)}
+      >
+        <X size={15} aria-hidden /> Stop comparing
+      </Button>
+    </div>
+  );
+}
+
+type Pair = { take: Take; now: string };
+
+function Name({ children, right = false }: { children: string; right?: boolean }) {
+  return (
+    <span
+      className={`absolute top-2 rounded bg-ground/85 px-2 py-1 text-sm ${right ? "right-40" : "left-2"}`}
+    >
+      {children}
+    </span>
+  );
+}
+
+function Flip({ take }: Pair) {
+  const [old, setOld] = useState(true);
+  return (
+    <button
+      type="button"
+      aria-pressed={old}
+      className="absolute inset-0"
+      onClick={() => setOld(!old)}
+      title="Click, or press Space, to flip"
+    >
+      {old && <img src={take.picture} alt={take.name} className="size-full object-fill" />}
+      <Name>{old ? take.name : "Now"}</Name>
+    </button>
+  );
+}
+
+function Split({ take }: Pair) {
+  const [at, setAt] = useState(0.5);
+  const inside = (value: number) => Math.min(1, Math.max(0, value));
+  const drag = (event: PointerEvent<HTMLDivElement>) => {
+    if (event.buttons === 0) return;
+    const box = event.currentTarget.getBoundingClientRect();
+    setAt(inside((event.clientX - box.left) / box.width));
+  };
+  const press = (event: KeyboardEvent) => {
+    const way = event.key === "ArrowLeft" ? -STEP : event.key === "ArrowRight" ? STEP : 0;
+    if (way === 0) return;
+    event.preventDefault();
+    setAt(inside(at + way));
+  };
+  return (
+    <div
+      role="slider"
+      tabIndex={0}
+      aria-label={`${take.name} on the left, now on the right`}
+      aria-valuenow={Math.round(at * 100)}
+      aria-valuemin={0}
+      aria-valuemax={100}
+      className="absolute inset-0 cursor-ew-resize touch-none"
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        drag(event);
+      }}
+      onPointerMove={drag}
+      onKeyDown={press}
+    >
+      <img
+        src={take.picture}
+        alt={take.name}
+        draggable={false}
+        className="size-full object-fill"
+        style={{ clipPath: `inset(0 ${100 - 100 * at}% 0 0)` }}
+      />
+      <div className="absolute inset-y-0 w-0.5 bg-sand" style={{ left: `${100 * at}%` }} />
+      <Name>{take.name}</Name>
+      <Name right>Now</Name>
+    </div>
+  );
+}
+
+function Side({ take, now }: Pair) {
+  return (
+    <div className="absolute inset-0 grid grid-cols-2 items-center gap-1 bg-surround">
+      {[
+        { src: take.picture, name: take.name },
+        { src: now, name: "Now" },
+      ].map(({ src, name }) => (
+        <figure key={name} className="relative">
+          <img src={src} alt={name} className="w-full" />
+          <figcaption className="p-1 text-center text-sm">{name}</figcaption>
+        </figure>
+      ))}
+    </div>
+  );
+}
+
+function Differs({ take, set }: { take: Take; set: TableSet }) {
+  const difference = useQuery({
+    queryKey: ["difference", take.id, set],
+    queryFn: ({ signal }) => api.difference(set, take.set, signal),
+    staleTime: Infinity,
+  });
+  const found = difference.data;
+  return (
+    <>
+      <div className="absolute inset-0 bg-black/45" />
+      {found && (
+        <StopLines
+          testId="difference-lines"
+          grid={{
+            columns: found.width,
+            rows: found.height,
+            values: found.stopHundredths.map((hundredths) => hundredths / 100),
+          }}
+        />
+      )}
+      <Name>
+        {found
+          ? `Now against ${take.name}: lines in stops, + where it is brighter`
+          : "Working out the difference …"}
+      </Name>
+    </>
+  );
+}

@@ -1,0 +1,224 @@
+import { useQuery } from "@tanstack/react-query";
+import { type PointerEvent, useEffect, useRef } from "react";
+import { api } from "../../api/client";
+import type { FrameNews, Loupe, TableSet } from "../../api/types";
+import { limitsAt } from "../../set/limits";
+import { useTable } from "../../set/store";
+import { signedStops } from "../../set/units";
+import { useView } from "../../set/view";
+import { Compare } from "./Compare";
+import { Histogram } from "./Histogram";
+import { MeterTool } from "./MeterTool";
+import { PictureBar } from "./PictureBar";
+import { ProfileTool } from "./ProfileTool";
+import { StopLines } from "./StopLines";
+import { keepTake } from "./Takes";
+import { useTakes } from "./takes";
+import { usePicture, useShown } from "./usePicture";
+
+/** What the camera sees, on a neutral surround. */
+export function Picture() {
+  const possible = useTable((table) => table.possible);
+  const look = usePicture();
+  const { url, news, newest, loupe, failed } = useShown();
+  const view = useView();
+  const comparing = useTakes((takes) => takes.comparing);
+  const ratio = news ? news.width / news.height : 1.5;
+  useTakeKey();
+  const point = (event: PointerEvent<HTMLElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    look((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
+  };
+  return (
+    <section
+      aria-label="Picture, what the camera sees"
+      className="flex h-full min-h-0 flex-col overflow-hidden rounded-panel bg-surround"
+    >
+      {possible && <PictureBar set={possible} />}
+      <div
+        className="relative grid min-h-0 flex-1 place-items-center"
+        style={{ containerType: "size" }}
+      >
+        {url && possible ? (
+          <div
+            className="relative"
+            style={{ width: `min(100cqw, ${100 * ratio}cqh)`, aspectRatio: ratio }}
+            onPointerMove={point}
+            onPointerLeave={() => useShown.setState({ loupe: null })}
+          >
+            <img
+              src={url}
+              alt={`The frame: ${possible.title}`}
+              data-testid="picture"
+              data-stage={news?.stage}
+              data-turn={news?.turn}
+              data-trace={news?.trace}
+              data-fine={news?.stage === "FINE"}
+              data-newest={newest}
+              data-done={news?.done}
+              draggable={false}
+              className="size-full"
+            />
+            {view.lines && <TableLines set={possible} />}
+            <TextSpace set={possible} />
+            {view.tool === "frame" && <FrameMover />}
+            {view.tool === "meter" && <MeterTool set={possible} />}
+            {view.tool === "profile" && (
+              <ProfileTool set={possible} onClose={() => view.take("look")} />
+            )}
+            {comparing && <Compare now={url} set={possible} />}
+          </div>
+        ) : (
+          <p className="px-6 text-center text-soft">{failed ?? "Drawing the first picture …"}</p>
+        )}
+        {view.histogram && news && (
+          <div className="absolute bottom-2 left-2">
+            <Histogram news={news} />
+          </div>
+        )}
+        {news && <State news={news} loupe={loupe} failed={failed} />}
+      </div>
+    </section>
+  );
+}
+
+/** Keeps a take with one key, wherever nothing is being typed. */
+function useTakeKey(): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing = (event.target as HTMLElement).closest(
+        "input, select, textarea, [role=dialog]",
+      );
+      if (event.key !== "t" || event.ctrlKey || event.metaKey || event.altKey || typing) return;
+      void keepTake();
+    };
+    addEventListener("keydown", press);
+    return () => removeEventListener("keydown", press);
+  }, []);
+}
+
+function TableLines({ set }: { set: TableSet }) {
+  const stops = useQuery({
+    queryKey: ["picture-stops", set],
+    queryFn: ({ signal }) => api.pictureStops(set, signal),
+    placeholderData: (before) => before,
+    gcTime: 0,
+  });
+  if (!stops.data) return null;
+  const { columns, rows, stopHundredths } = stops.data;
+  return (
+    <StopLines
+      testId="stop-lines"
+      grid={{
+        columns,
+        rows,
+        values: stopHundredths.map((value) => (value === null ? null : value / 100)),
+      }}
+    />
+  );
+}
+
+/** The part of the frame that stays empty for words. */
+function TextSpace({ set }: { set: TableSet }) {
+  const { side, share } = set.camera.textSpace;
+  if (side === "none") return null;
+  const part = `${100 * share}%`;
+  const rest = `${100 - 100 * share}%`;
+  const inset = {
+    left: `0 ${rest} 0 0`,
+    right: `0 0 0 ${rest}`,
+    top: `0 0 ${rest} 0`,
+    bottom: `${rest} 0 0 0`,
+  }[side];
+  return (
+    <div
+      data-testid="text-space"
+      className="pointer-events-none absolute flex items-start border border-white/70 border-dashed p-1.5"
+      style={{ inset }}
+      title={part}
+    >
+      <span className="rounded bg-black/60 px-1.5 text-[11px] text-white">Kept for text</span>
+    </div>
+  );
+}
+
+/** Drags the frame over the table; the camera moves along. */
+function FrameMover() {
+  const grip = useRef<{ x: number; y: number; set: TableSet } | null>(null);
+  const move = (x: number, y: number, width: number) => {
+    const from = grip.current;
+    if (!from) return;
+    const { camera } = from.set;
+    const perPixel = camera.framedWidthMetres / width;
+    const within = (field: string, value: number) => {
+      const { min, max } = limitsAt(from.set, `camera.${field}`);
+      return Number(Math.min(max, Math.max(min, value)).toFixed(4));
+    };
+    useTable.getState().change("camera", {
+      ...camera,
+      shiftRightMetres: within(
+        "shiftRightMetres",
+        camera.shiftRightMetres - (x - from.x) * perPixel,
+      ),
+      shiftUpMetres: within("shiftUpMetres", camera.shiftUpMetres + (y - from.y) * perPixel),
+    });
+  };
+  return (
+    <div
+      data-testid="frame-mover"
+      className="absolute inset-0 cursor-move touch-none"
+      onPointerDown={(event) => {
+        const { set } = useTable.getState();
+        if (!set) return;
+        event.currentTarget.setPointerCapture(event.pointerId);
+        grip.current = { x: event.clientX, y: event.clientY, set };
+      }}
+      onPointerMove={(event) =>
+        move(event.clientX, event.clientY, event.currentTarget.getBoundingClientRect().width)
+      }
+      onPointerUp={() => {
+        grip.current = null;
+      }}
+      onPointerCancel={() => {
+        // the system took the pointer away: nothing was meant
+        if (grip.current) useTable.getState().change("camera", grip.current.set.camera);
+        grip.current = null;
+      }}
+    />
+  );
+}
+
+/** How far the picture has come, in words. */
+function progressOf({ stage, done, share, secondsLeft }: FrameNews): string {
+  if (done) return "Clean";
+  if (stage !== "FINE") return "First look, sharpening …";
+  if (secondsLeft < 0) return "Still grainy";
+  const left =
+    secondsLeft < 90
+      ? `${Math.max(1, Math.round(secondsLeft))} s`
+      : `${Math.round(secondsLeft / 60)} min`;
+  return `Still grainy: ${Math.round(share * 100)} %, about ${left} left`;
+}
+
+type StateProps = { news: FrameNews; loupe: Loupe | null; failed: string | null };
+
+/** How far the picture has come, and what is under the pointer. */
+function State({ news, loupe, failed }: StateProps) {
+  const problem = useTable((table) => table.problem);
+  return (
+    <div className="pointer-events-none absolute right-3 bottom-2 flex gap-2 text-xs">
+      {loupe && (
+        <p className="rounded bg-ground/85 px-2 py-0.5" data-testid="loupe">
+          {signedStops(loupe.tone)} stops from mid grey
+        </p>
+      )}
+      <p
+        className="rounded bg-ground/85 px-2 py-0.5 text-soft"
+        aria-live="polite"
+        data-testid="picture-state"
+      >
+        {problem ? "Last possible picture" : (failed ?? progressOf(news))}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,197 @@
+import {
+  Aperture,
+  ChartNoAxesColumn,
+  Crosshair,
+  Download,
+  Layers as LayersIcon,
+  Move,
+  Slash,
+  Spline,
+  TriangleAlert,
+} from "lucide-react";
+import { Tooltip } from "radix-ui";
+import { type ReactNode, useState } from "react";
+import { api } from "../../api/client";
+import type { PictureFileKind, TableSet } from "../../api/types";
+import { attempt } from "../../set/attempt";
+import { keep } from "../../set/files";
+import { usePreferences } from "../../set/preferences";
+import { useView } from "../../set/view";
+import { Button } from "../../ui/Button";
+import { Menu } from "../../ui/Menu";
+import { Takes } from "./Takes";
+
+/** What can be shown, measured and kept of the picture. */
+export function PictureBar({ set }: { set: TableSet }) {
+  const view = useView();
+  return (
+    <div
+      role="toolbar"
+      aria-label="Picture"
+      className="flex min-h-9 flex-wrap items-center gap-x-0.5 px-1"
+    >
+      <LayersMenu set={set} />
+      <Switch name="Stop lines" on={view.lines} press={() => view.toggle("lines")} words>
+        <Spline size={15} />
+      </Switch>
+      <Switch
+        name="Edge profile"
+        on={view.tool === "profile"}
+        press={() => view.take("profile")}
+        words
+      >
+        <Slash size={15} />
+      </Switch>
+      <Switch name="Clipped and blocked" on={view.warnings} press={() => view.toggle("warnings")}>
+        <TriangleAlert size={15} />
+      </Switch>
+      <Switch name="Histogram" on={view.histogram} press={() => view.toggle("histogram")}>
+        <ChartNoAxesColumn size={15} />
+      </Switch>
+      <Switch name="Depth of field" on={view.deep} press={() => view.toggle("deep")}>
+        <Aperture size={15} />
+      </Switch>
+      <Switch name="Metering point" on={view.tool === "meter"} press={() => view.take("meter")}>
+        <Crosshair size={15} />
+      </Switch>
+      <Switch name="Move the frame" on={view.tool === "frame"} press={() => view.take("frame")}>
+        <Move size={15} />
+      </Switch>
+      <span className="flex-1" />
+      <Takes />
+      <FilesMenu set={set} />
+    </div>
+  );
+}
+
+type SwitchProps = {
+  name: string;
+  on: boolean;
+  press: () => void;
+  words?: boolean;
+  children: ReactNode;
+};
+
+function Switch({ name, on, press, words = false, children }: SwitchProps) {
+  const button = (
+    <button
+      type="button"
+      aria-pressed={on}
+      aria-label={name}
+      onClick={press}
+      className={`inline-flex h-8 items-center gap-1.5 rounded-md px-2 text-sm max-sm:h-11 max-sm:min-w-11 max-sm:justify-center ${on ? "bg-sand text-on-sand" : "hover:bg-raised"}`}
+    >
+      {children}
+      {words && <span className="max-sm:sr-only">{name}</span>}
+    </button>
+  );
+  if (words) return button;
+  return (
+    <Tooltip.Root>
+      <Tooltip.Trigger asChild>{button}</Tooltip.Trigger>
+      <Tooltip.Portal>
+        <Tooltip.Content
+          sideOffset={4}
+          className="z-30 rounded bg-ink px-2 py-1 text-ground text-xs"
+        >
+          {name}
+        </Tooltip.Content>
+      </Tooltip.Portal>
+    </Tooltip.Root>
+  );
+}
+
+const LAYERS: { word: string; label: string; about: string }[] = [
+  { word: "key", label: "Key", about: "straight and mirrored" },
+  { word: "table", label: "Table", about: "the key by way of table and dishes" },
+  { word: "room", label: "Walls", about: "the key by way of walls and ceiling" },
+  { word: "ambient", label: "Room light", about: "what is there without the key" },
+  { word: "base", label: "Base light", about: "by whatever way" },
+];
+
+function LayersMenu({ set }: { set: TableSet }) {
+  const off = useView((view) => view.off);
+  const toggle = useView((view) => view.toggleLayer);
+  const oneLight = usePreferences((preferences) => preferences.oneLight);
+  const here = LAYERS.filter(
+    ({ word }) =>
+      (word !== "room" || set.room.kind !== "open-room") &&
+      (word !== "base" || (set.base.kind !== "no-base" && !oneLight)),
+  );
+  const cards = set.cards.map((_, i) => ({
+    word: `card-${i + 1}`,
+    label: `Card ${i + 1}`,
+    about: "the key that it sends back",
+  }));
+  const hidden = [...here, ...cards].filter(({ word }) => off.includes(word)).length;
+  return (
+    <Menu
+      name="Layers of light"
+      align="start"
+      className="w-72"
+      trigger={
+        <Button className="h-8 px-2 max-sm:h-11" data-testid="layers">
+          <LayersIcon size={15} aria-hidden /> Layers {hidden > 0 && `(${hidden} off)`}
+        </Button>
+      }
+    >
+      {[...here, ...cards].map(({ word, label, about }) => (
+        <label
+          key={word}
+          className="flex min-h-10 cursor-pointer items-center gap-2.5 rounded px-2 hover:bg-raised"
+        >
+          <input
+            type="checkbox"
+            checked={!off.includes(word)}
+            onChange={() => toggle(word)}
+            data-testid={`layer-${word}`}
+            className="size-4 accent-sand"
+          />
+          <span className="text-sm">
+            {label} <span className="block text-soft text-xs">{about}</span>
+          </span>
+        </label>
+      ))}
+    </Menu>
+  );
+}
+
+const FILES: { kind: PictureFileKind; label: string; ending: string }[] = [
+  { kind: "PNG", label: "PNG, 8 bits", ending: "png" },
+  { kind: "DEEP_PNG", label: "PNG, 16 bits", ending: "16.png" },
+  { kind: "RADIANCE", label: "Linear, Radiance HDR", ending: "hdr" },
+  { kind: "LAYERS", label: "Every layer, linear, in a ZIP", ending: "layers.zip" },
+];
+
+function FilesMenu({ set }: { set: TableSet }) {
+  const [busy, setBusy] = useState<PictureFileKind | null>(null);
+  const write = async (kind: PictureFileKind, ending: string) => {
+    setBusy(kind);
+    const file = await attempt(() => api.pictureFile(kind, set));
+    if (file) keep(file, set, ending);
+    setBusy(null);
+  };
+  return (
+    <Menu
+      name="Picture as a file"
+      align="end"
+      className="grid w-64 gap-1"
+      trigger={
+        <Button aria-label="Picture as a file" className="h-8 w-9 px-0 max-sm:h-11 max-sm:w-11">
+          <Download size={15} />
+        </Button>
+      }
+    >
+      {FILES.map(({ kind, label, ending }) => (
+        <Button
+          key={kind}
+          className="justify-start"
+          disabled={busy !== null}
+          onClick={() => void write(kind, ending)}
+        >
+          {busy === kind ? `${label}: tracing to the end …` : label}
+        </Button>
+      ))}
+    </Menu>
+  );
+}

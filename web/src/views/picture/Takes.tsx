@@ -1,0 +1,102 @@
+import { Images, Trash2, Undo2 } from "lucide-react";
+import { Popover } from "radix-ui";
+import { useTable } from "../../set/store";
+import { useView } from "../../set/view";
+import { Button } from "../../ui/Button";
+import { Menu } from "../../ui/Menu";
+import { KeepSteps } from "./KeepSteps";
+import { type Comparing, useTakes } from "./takes";
+import { useShown } from "./usePicture";
+
+const WAYS: { way: Comparing["way"]; label: string }[] = [
+  { way: "flip", label: "Flip" },
+  { way: "split", label: "Split" },
+  { way: "side", label: "Side by side" },
+  { way: "difference", label: "Difference" },
+];
+
+/** Keeps what is on the table with its picture. */
+export async function keepTake(): Promise<void> {
+  const { possible } = useTable.getState();
+  const { png } = useShown.getState();
+  if (possible && png) await useTakes.getState().keep(possible, png);
+}
+
+/** The kept states of this set, to compare and to bring back. */
+export function Takes() {
+  const takes = useTakes((state) => state.takes);
+  const { compare, rename, drop } = useTakes.getState();
+  return (
+    <Menu
+      name="Takes"
+      align="end"
+      className="max-h-[70vh] w-[min(430px,calc(100vw-16px))] overflow-y-auto"
+      trigger={
+        <Button className="h-8 px-2 max-sm:h-11" data-testid="takes">
+          <Images size={15} aria-hidden /> Takes {takes.length > 0 && `(${takes.length})`}
+        </Button>
+      }
+    >
+      <div className="flex items-center justify-between gap-2">
+        <p className="text-soft text-sm">
+          {takes.length === 0
+            ? "Keep a take, change something, and compare the two."
+            : "Kept in this browser, with this set."}
+        </p>
+        <Button look="outline" className="shrink-0" onClick={() => void keepTake()}>
+          Keep a take <kbd className="text-soft text-xs">T</kbd>
+        </Button>
+      </div>
+      <KeepSteps />
+      <ul className="mt-2 grid gap-2">
+        {takes.map((take) => (
+          <li key={take.id} className="flex gap-2.5 rounded-md bg-raised p-2">
+            <img src={take.picture} alt="" className="h-16 w-24 rounded object-cover" />
+            <div className="min-w-0 flex-1">
+              <div className="flex items-center gap-1">
+                <input
+                  aria-label="Name of the take"
+                  value={take.name}
+                  maxLength={60}
+                  onChange={(event) => rename(take.id, event.target.value)}
+                  className="h-8 min-w-0 flex-1 rounded border border-transparent bg-transparent px-1 font-medium hover:border-edge/60 focus:border-sand"
+                />
+                <Button
+                  aria-label={`Put ${take.name} back on the table`}
+                  className="w-9 px-0"
+                  onClick={() => {
+                    useTable.getState().replace(take.set);
+                    useView.setState({ off: take.off ?? [] });
+                  }}
+                >
+                  <Undo2 size={15} />
+                </Button>
+                <Button
+                  aria-label={`Delete ${take.name}`}
+                  className="w-9 px-0"
+                  onClick={() => drop(take.id)}
+                >
+                  <Trash2 size={15} />
+                </Button>
+              </div>
+              {take.about && <p className="px-1 pb-1 text-soft text-xs">{take.about}</p>}
+              <div className="flex flex-wrap gap-1">
+                {WAYS.map(({ way, label }) => (
+                  <Popover.Close asChild key={way}>
+                    <Button
+                      look="outline"
+                      className="h-8 px-2 text-xs"
+                      onClick={() => compare({ take: take.id, way })}
+                    >
+                      {label}
+                    </Button>
+                  </Popover.Close>
+                ))}
+              </div>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </Menu>
+  );
+}

@@ -1,0 +1,69 @@
+import { useEffect, useRef } from "react";
+import { create } from "zustand";
+import { useConnection } from "../../api/connection";
+import type { FrameNews, Loupe } from "../../api/types";
+import { useTable } from "../../set/store";
+import { useView } from "../../set/view";
+import { PictureStream } from "./stream";
+
+type Shown = {
+  url: string | null;
+  png: Blob | null;
+  news: FrameNews | null;
+  /** Whether it shows what was wished for last. */
+  newest: boolean;
+  loupe: Loupe | null;
+  failed: string | null;
+};
+
+/** The newest frame and what is said of it. */
+export const useShown = create<Shown>(() => ({
+  url: null,
+  png: null,
+  news: null,
+  newest: false,
+  loupe: null,
+  failed: null,
+}));
+
+/** How long a frame's address is kept after the next one is shown. */
+const LINGER_MS = 1000;
+
+/** Keeps the picture in step with the set and with how it is looked at; returns a way to ask what is under a place. */
+export function usePicture(): (across: number, down: number) => void {
+  const set = useTable((table) => table.possible);
+  const off = useView((view) => view.off);
+  const deep = useView((view) => view.deep);
+  const warnings = useView((view) => view.warnings);
+  const returns = useConnection((connection) => connection.returns);
+  const stream = useRef<PictureStream | null>(null);
+
+  useEffect(() => {
+    stream.current = new PictureStream({
+      frame: (news, png, newest) => {
+        const before = useShown.getState().url;
+        useShown.setState({ url: URL.createObjectURL(png), png, news, newest, failed: null });
+        if (before) setTimeout(() => URL.revokeObjectURL(before), LINGER_MS);
+      },
+      loupe: (loupe) => useShown.setState({ loupe }),
+      problem: (failed) => useShown.setState({ failed }),
+    });
+    return () => {
+      stream.current?.close();
+      stream.current = null;
+      useShown.setState({ url: null, png: null, news: null, loupe: null });
+    };
+  }, []);
+
+  useEffect(() => {
+    if (returns > 0) stream.current?.again();
+  }, [returns]);
+
+  useEffect(() => {
+    if (!set) return;
+    useShown.setState({ newest: false });
+    stream.current?.wish({ set, off, deep, warnings });
+  }, [set, off, deep, warnings]);
+
+  return (across, down) => stream.current?.look(across, down);
+}

@@ -1,0 +1,340 @@
+import { polygonHull } from "d3-polygon";
+import { useMemo } from "react";
+import type { Plan } from "../../api/types";
+import { useAnswers } from "../../set/answers";
+import { useLength } from "../../set/preferences";
+import { useTable } from "../../set/store";
+import { signedStops } from "../../set/units";
+import { CardHandles } from "./CardHandles";
+import { contourLines } from "./contours";
+import { LightHandle } from "./LightHandle";
+import { Probes } from "./Probes";
+import { Ruler } from "./Ruler";
+import { SourceSpot } from "./SourceSpot";
+import { FloorSurroundings } from "./Surroundings";
+import { Scale, useSize } from "./scale";
+
+/** The set from above, true to scale: stop rings round the hero, contour lines of light over the table. */
+export function Floor({ reach }: { reach: number }) {
+  const [ref, { width, height }] = useSize();
+  const plan = useAnswers((answers) => answers.plan);
+  const set = useTable((table) => table.possible);
+  const backdrop = set?.backdrop;
+  const length = useLength();
+  const scale = useMemo(
+    () => new Scale(height / 2 / reach, width / 2, height / 2),
+    [width, height, reach],
+  );
+  return (
+    <section aria-label="The set from above" className="relative h-full min-h-0">
+      <div ref={ref} className="absolute inset-0 overflow-hidden rounded-panel bg-panel">
+        {plan && width > 0 && (
+          <svg width={width} height={height} className="block" aria-hidden={false}>
+            <title>The set from above</title>
+            <Contours plan={plan} scale={scale} />
+            {set && <FloorSurroundings plan={plan} set={set} scale={scale} />}
+            <Rings plan={plan} scale={scale} />
+            {backdrop && (
+              <path
+                d={scale.path(
+                  [-0.5, 0.5].map((end) => ({
+                    across: end * backdrop.widthMetres,
+                    up: backdrop.distanceMetres,
+                  })),
+                  false,
+                )}
+                className="stroke-edge"
+                strokeWidth={3}
+              />
+            )}
+            <ClockFace width={width} height={height} />
+            <Ground plan={plan} scale={scale} />
+            <Light plan={plan} scale={scale} />
+            <Strip plan={plan} scale={scale} />
+            <MeterMark scale={scale} />
+            <Probes at={(point) => [scale.across(point.x), scale.up(point.y)]} />
+            <CardHandles view="floor" scale={scale} />
+            <LightHandle view="floor" scale={scale} />
+            <Ruler perMetre={scale.perMetre} x={width - 14} y={height - 12} unit={length.unit} />
+          </svg>
+        )}
+      </div>
+      <h2 className="pointer-events-none absolute top-2 left-3 font-semibold text-soft text-xs">
+        From above
+      </h2>
+      <p className="pointer-events-none absolute bottom-1.5 left-1.5 rounded bg-panel/85 px-1.5 py-0.5 text-[11px] text-soft leading-tight">
+        Dotted rings: the light moved there, in stops from now
+        <br />
+        Lines: light on the table, in stops from the hero
+      </p>
+    </section>
+  );
+}
+
+/** Where the meter reads, when that is not on the hero's top. */
+function MeterMark({ scale }: { scale: Scale }) {
+  const elsewhere = useTable(
+    (table) => table.possible?.exposure.metering.point.kind !== "hero-top",
+  );
+  const reading = useAnswers((answers) =>
+    answers.readings.find(({ kind }) => kind === "KEY_EXPOSURE"),
+  );
+  const at = reading?.places[0];
+  if (!elsewhere || !at) return null;
+  return (
+    <g
+      transform={`translate(${scale.across(at.x)} ${scale.up(at.y)})`}
+      data-testid="floor-meter"
+      className="stroke-sand"
+      fill="none"
+      strokeWidth={1.6}
+    >
+      <title>The meter reads here</title>
+      <circle r={5} className="fill-ground" />
+      <path d="M-9 0H-5M5 0H9M0-9V-5M0 5V9" />
+    </g>
+  );
+}
+
+/** The clock round the hero, at the edges of the drawing. */
+function ClockFace({ width, height }: { width: number; height: number }) {
+  const hours: [string, number, number][] = [
+    ["12", width / 2, 14],
+    ["3", width - 10, height / 2],
+    ["6", width / 2, height - 14],
+    ["9", 10, height / 2],
+  ];
+  return (
+    <g className="fill-soft stroke-panel text-xs" strokeWidth={4} paintOrder="stroke">
+      {hours.map(([hour, x, y]) => (
+        <text key={hour} x={x} y={y + 4} textAnchor="middle">
+          {hour}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+type Part = { plan: Plan; scale: Scale };
+
+function Contours({ plan, scale }: Part) {
+  const lines = useMemo(() => contourLines(plan.map, plan.faceCentre), [plan]);
+  return (
+    <g data-testid="contours">
+      {lines.map(({ stops, pieces, label }) => (
+        <g key={stops}>
+          <path
+            d={pieces
+              .map((piece) =>
+                scale.path(
+                  piece.map(({ x, y }) => ({ across: x, up: y })),
+                  false,
+                ),
+              )
+              .join("")}
+            fill="none"
+            className="stroke-sand"
+            strokeWidth={stops === 0 ? 1.8 : 1}
+            opacity={stops === 0 ? 0.95 : Number.isInteger(stops) ? 0.6 : 0.28}
+          />
+          {label && Number.isInteger(stops) && (
+            <Tag x={scale.across(label.x)} y={scale.up(label.y)} text={signedStops(stops)} />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function Tag({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <text
+      x={x}
+      y={y + 4}
+      textAnchor="middle"
+      className="fill-sand stroke-panel font-medium text-[11px]"
+      strokeWidth={4}
+      paintOrder="stroke"
+    >
+      {text}
+    </text>
+  );
+}
+
+/** Where the rings' labels stand: a quarter turn from the light, away from the labels of the lines. */
+const QUARTER_TURN = 0.25;
+
+function Rings({ plan, scale }: Part) {
+  const clock = useTable((table) => table.possible?.light.clockHours ?? 0);
+  const turn = clock / 12 + 1 - QUARTER_TURN;
+  return (
+    <g data-testid="rings">
+      {plan.rings.map(({ stops, places }) => {
+        const label = places[Math.floor((turn % 1) * places.length)];
+        const now = stops === 0;
+        return (
+          label && (
+            <g key={stops}>
+              <path
+                d={scale.path(places.map(({ x, y }) => ({ across: x, up: y })))}
+                fill="none"
+                className="stroke-ink"
+                strokeWidth={now ? 1.6 : 1.2}
+                strokeDasharray={now ? "5 3" : "1 4"}
+                strokeLinecap="round"
+                opacity={now ? 0.75 : 0.6}
+              />
+              <g transform={`translate(${scale.across(label.x)} ${scale.up(label.y)})`}>
+                <rect
+                  x={-17}
+                  y={-9}
+                  width={34}
+                  height={18}
+                  rx={9}
+                  className="fill-panel stroke-ink"
+                  strokeWidth={0.8}
+                />
+                <text y={4} textAnchor="middle" className="fill-ink text-[11px]">
+                  {now ? "now" : `${stops > 0 ? "+" : "−"}${Math.abs(stops)}`}
+                </text>
+              </g>
+            </g>
+          )
+        );
+      })}
+    </g>
+  );
+}
+
+/** What stands or lies on the table: the frame's outline, the dish, its shadow's line. */
+function Ground({ plan, scale }: Part) {
+  const shadow = useMemo(() => {
+    const hull = polygonHull(plan.shadowPoints.map(({ x, y }) => [x, y]));
+    return (hull ?? []).map(([x, y]) => ({ across: x, up: y }));
+  }, [plan]);
+  return (
+    <g>
+      <path
+        d={scale.path(plan.frame.map(({ x, y }) => ({ across: x, up: y })))}
+        fill="none"
+        className="stroke-ink"
+        strokeWidth={1}
+        opacity={0.7}
+      />
+      <path d={scale.path(shadow)} className="fill-ink" opacity={0.28} data-testid="floor-shadow" />
+      {plan.props.map((outline) => (
+        <path
+          key={`${outline[0]?.x} ${outline[0]?.y}`}
+          d={scale.path(outline.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-raised stroke-edge"
+          strokeWidth={1.2}
+        />
+      ))}
+      {plan.rims.map((rim) =>
+        rim.round ? (
+          <ellipse
+            key={`${rim.height} ${rim.halfWidth}`}
+            cx={scale.across(0)}
+            cy={scale.up(0)}
+            rx={rim.halfWidth * scale.perMetre}
+            ry={rim.halfDepth * scale.perMetre}
+            className="fill-raised stroke-ink"
+            strokeWidth={1.4}
+          />
+        ) : (
+          <rect
+            key={`${rim.height} ${rim.halfWidth}`}
+            x={scale.across(-rim.halfWidth)}
+            y={scale.up(rim.halfDepth)}
+            width={2 * rim.halfWidth * scale.perMetre}
+            height={2 * rim.halfDepth * scale.perMetre}
+            className="fill-raised stroke-ink"
+            strokeWidth={1.4}
+          />
+        ),
+      )}
+      {plan.secondLights.map((corners) => (
+        <path
+          key={`${corners[0]?.x} ${corners[0]?.y}`}
+          d={scale.path(corners.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-sand/20 stroke-sand"
+          strokeWidth={1}
+          strokeDasharray="2 2"
+          data-testid="second-light"
+        />
+      ))}
+      {plan.cards.flat().map((corners) => (
+        <path
+          key={`${corners[0]?.x} ${corners[0]?.y} ${corners[1]?.x}`}
+          d={scale.path(corners.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-ink/20 stroke-ink"
+          strokeWidth={2.4}
+          strokeLinejoin="round"
+          data-testid="floor-card"
+        />
+      ))}
+      {plan.base.length > 0 && (
+        <path
+          d={scale.path(plan.base.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-sand/10 stroke-sand"
+          strokeWidth={1.4}
+          strokeDasharray="4 3"
+        />
+      )}
+      <circle cx={scale.across(0)} cy={scale.up(0)} r={2} className="fill-ink" />
+    </g>
+  );
+}
+
+/** How wide the light on the hero is that flags, a slit or a pattern leave: thick where it is full, thin to half. */
+function Strip({ plan, scale }: Part) {
+  const [halfFrom, fullFrom, fullTo, halfTo] = plan.strip;
+  if (!halfFrom || !fullFrom || !fullTo || !halfTo) return null;
+  const line = (...ends: { x: number; y: number }[]) =>
+    scale.path(
+      ends.map(({ x, y }) => ({ across: x, up: y })),
+      false,
+    );
+  return (
+    <g data-testid="strip" className="stroke-sand" strokeLinecap="round">
+      <path d={line(halfFrom, halfTo)} strokeWidth={2} />
+      <path d={line(fullFrom, fullTo)} strokeWidth={6} />
+    </g>
+  );
+}
+
+function Light({ plan, scale }: Part) {
+  return (
+    <g>
+      {plan.doors.map((corners) => (
+        <path
+          key={`${corners[0]?.x} ${corners[0]?.y} ${corners[0]?.z}`}
+          d={scale.path(corners.map(({ x, y }) => ({ across: x, up: y })))}
+          className="fill-ink/20 stroke-ink"
+          strokeWidth={1.4}
+          data-testid="door"
+        />
+      ))}
+      <path
+        d={scale.path(
+          [plan.faceCentre, plan.aim].map(({ x, y }) => ({ across: x, up: y })),
+          false,
+        )}
+        className="stroke-sand"
+        strokeWidth={1}
+        opacity={0.7}
+      />
+      <path
+        d={scale.path(plan.faceCorners.map(({ x, y }) => ({ across: x, up: y })))}
+        className="fill-sand/25 stroke-sand"
+        strokeWidth={2}
+        strokeLinejoin="round"
+      />
+      <SourceSpot
+        from={{ across: plan.source.x, up: plan.source.y }}
+        to={{ across: plan.faceCentre.x, up: plan.faceCentre.y }}
+        scale={scale}
+      />
+    </g>
+  );
+}

@@ -1,0 +1,108 @@
+import { useQuery } from "@tanstack/react-query";
+import { ChevronDown, Search } from "lucide-react";
+import { Popover } from "radix-ui";
+import { useEffect, useState } from "react";
+import { api } from "../../api/client";
+import type { Finding, TableSet } from "../../api/types";
+import { tryOut } from "../../cards/actions";
+import { useSaid } from "../../set/preferences";
+import { useTable } from "../../set/store";
+import { Button } from "../../ui/Button";
+import { Menu } from "../../ui/Menu";
+
+/** A set is looked over when it has been left alone for so long. */
+const REST_MS = 350;
+
+/** What spoils the picture, the worst first; each can be tried on the spot and taken back. */
+export function Findings() {
+  const set = useRested();
+  const found = useQuery({
+    queryKey: ["findings", set],
+    queryFn: ({ signal }) => api.findings(set as TableSet, signal),
+    enabled: set !== null,
+    placeholderData: (before) => before,
+    gcTime: 0,
+  });
+  const said = useSaid();
+  const [first, ...rest] = found.data ?? [];
+  return (
+    <section
+      aria-label="Findings"
+      data-testid="findings"
+      data-fresh={!found.isFetching}
+      className="flex min-h-9 items-center gap-2 rounded-panel bg-panel px-3 text-sm"
+    >
+      <Search size={15} aria-hidden className="shrink-0 text-soft" />
+      {first ? (
+        <>
+          <span className="min-w-0 flex-1 truncate" title={said(first.words)} role="status">
+            {said(first.words)}
+          </span>
+          <Try finding={first} />
+          {rest.length > 0 && (
+            <Menu
+              name="More findings"
+              align="end"
+              className="w-[min(520px,calc(100vw-16px))]"
+              trigger={
+                <Button className="h-7 shrink-0 px-2 max-sm:h-11" data-testid="more-findings">
+                  {rest.length} more <ChevronDown size={14} aria-hidden />
+                </Button>
+              }
+            >
+              <ul className="grid gap-1.5">
+                {rest.map((finding) => (
+                  <li key={finding.kind} className="flex items-center gap-2 px-1 text-sm">
+                    <span className="flex-1">{said(finding.words)}</span>
+                    <Popover.Close asChild>
+                      <Try finding={finding} />
+                    </Popover.Close>
+                  </li>
+                ))}
+              </ul>
+            </Menu>
+          )}
+        </>
+      ) : (
+        <span className="text-soft" role="status">
+          {found.error
+            ? `The set was not looked over: ${found.error.message}.`
+            : found.data
+              ? "Nothing stands in the way."
+              : set
+                ? "Looking the set over …"
+                : "Not looked over yet."}
+        </span>
+      )}
+    </section>
+  );
+}
+
+function Try({ finding, ...rest }: { finding: Finding }) {
+  const { set, action } = finding;
+  const said = useSaid();
+  if (!set) return null;
+  return (
+    <button
+      type="button"
+      className="h-7 shrink-0 rounded-md border border-edge/60 px-2 hover:bg-raised max-sm:h-11"
+      onClick={() => tryOut(set, `${said(action)}: done`)}
+      {...rest}
+    >
+      {said(action)}
+    </button>
+  );
+}
+
+/** The newest possible set, once nobody has moved anything for a moment. */
+function useRested(): TableSet | null {
+  const possible = useTable((table) => table.possible);
+  const dragging = useTable((table) => table.dragging);
+  const [rested, setRested] = useState<TableSet | null>(null);
+  useEffect(() => {
+    if (dragging) return;
+    const timer = setTimeout(() => setRested(possible), REST_MS);
+    return () => clearTimeout(timer);
+  }, [possible, dragging]);
+  return rested;
+}
