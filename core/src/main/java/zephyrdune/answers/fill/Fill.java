@@ -3,6 +3,7 @@ package zephyrdune.answers.fill;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.KeyColour;
@@ -30,9 +31,9 @@ import zephyrdune.units.measure.Stops;
  * @param with the cards
  * @param bare without the cards that fill
  * @param cardShares of each card, what it sends to the shadow side over all that there is
- * @param tint of what the cards send to the shadow side against the key: positive is warmer, mired; not a number where they send nothing
+ * @param tint of what the cards send to the shadow side against the key: positive is warmer, mired; absent where they send nothing
  */
-public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> cardShares, double tint) {
+public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> cardShares, OptionalDouble tint) {
 
     /**
      * Light on both sides.
@@ -141,7 +142,7 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
             return shares;
         }
 
-        double tint(TableSet set) {
+        OptionalDouble tint(TableSet set) {
             double[] sent = new double[3];
             for (int channel = 0; channel < 3; channel++) {
                 for (int card = 0; card < cards; card++) {
@@ -149,11 +150,11 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
                 }
             }
             if (!(sent[1] > NOTHING * light.shadow)) {
-                return Double.NaN;
+                return OptionalDouble.empty();
             }
             WhiteBalance balance = new WhiteBalance(set.exposure().whiteBalance());
-            return Mired.of(balance.light(sent).temperature())
-                    - KeyColour.of(set).mired();
+            return OptionalDouble.of(Mired.of(balance.light(sent).temperature())
+                    - KeyColour.of(set).mired());
         }
     }
 }

@@ -1,6 +1,7 @@
 package zephyrdune.answers.finding;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.answers.move.Lever;
 import zephyrdune.render.body.Hit;
@@ -120,10 +121,11 @@ final class InFrame {
             return Optional.empty();
         }
         CardsInFrame now = CardsInFrame.of(set);
-        int card = now.largest();
-        if (card < 0 || now.share(card) < SEEN) {
+        OptionalInt largest = now.largest();
+        if (largest.isEmpty() || now.share(largest.getAsInt()) < SEEN) {
             return Optional.empty();
         }
+        int card = largest.getAsInt();
         return Optional.of(new Spoiled(
                 Finding.Kind.CARD_IN_FRAME,
                 "cards[%d].distance".formatted(card),

@@ -163,8 +163,13 @@ final class OnTable {
 
     static Optional<Spoiled> patternWipedOut(Inspection scene) {
         TableSet set = scene.set;
-        Optional<CutLine> line = CutLine.of(set, scene.key).filter(found -> found.card() >= 0);
-        if (line.isEmpty() || !set.cards().get(line.get().card()).cut().patterned()) {
+        Optional<CutLine> line =
+                CutLine.of(set, scene.key).filter(found -> found.card().isPresent());
+        if (line.isEmpty()) {
+            return Optional.empty();
+        }
+        int card = line.get().card().getAsInt();
+        if (!set.cards().get(card).cut().patterned()) {
             return Optional.empty();
         }
         double contrast = Readings.of(set, ReadingKind.PATTERN_CONTRAST).value().orElse(1);
@@ -172,7 +177,7 @@ final class OnTable {
                 ? Optional.empty()
                 : Optional.of(new Spoiled(
                         Finding.Kind.PATTERN_WIPED_OUT,
-                        "cards[%d].distance".formatted(line.get().card()),
+                        "cards[%d].distance".formatted(card),
                         "The light is too big for the pattern: its contrast is %.2f".formatted(contrast),
                         () -> sharper(set, line.get())));
     }

@@ -1,7 +1,8 @@
 package zephyrdune.answers.move;
 
 import java.util.List;
-import java.util.function.ToDoubleFunction;
+import java.util.Optional;
+import java.util.function.Function;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Slit;
@@ -16,14 +17,14 @@ import zephyrdune.set.room.Backdrop;
 /** The one thing that is changed to reach a wanted reading. */
 public enum Lever {
     /** Distance of the light from its aim point, along its present direction. */
-    LIGHT_DISTANCE(0.05, 10, set -> set.light().distance()) {
+    LIGHT_DISTANCE(0.05, 10, set -> Optional.of(set.light().distance())) {
         @Override
         public TableSet set(TableSet set, double metres) {
             return set.withLight(set.light().withDistance(metres));
         }
     },
     /** Size of the face, both ways alike; as its width. */
-    FACE_SIZE(0.02, 3, set -> set.light().face().across()) {
+    FACE_SIZE(0.02, 3, set -> Optional.of(set.light().face().across())) {
         @Override
         public TableSet set(TableSet set, double metres) {
             Light light = set.light();
@@ -32,7 +33,7 @@ public enum Lever {
         }
     },
     /** Distance of the backdrop behind the hero. */
-    BACKDROP_DISTANCE(0.1, 10, set -> set.backdrop().distance()) {
+    BACKDROP_DISTANCE(0.1, 10, set -> Optional.of(set.backdrop().distance())) {
         @Override
         public TableSet set(TableSet set, double metres) {
             Backdrop old = set.backdrop();
@@ -41,19 +42,14 @@ public enum Lever {
     },
     /** Distance from the hero of the card that fills: the one most nearly opposite the light. */
     CARD_DISTANCE(
-            0.02,
-            5,
-            set -> Shaping.fill(set).map(at -> set.cards().get(at).distance()).orElse(Double.NaN)) {
+            0.02, 5, set -> Shaping.fill(set).map(at -> set.cards().get(at).distance())) {
         @Override
         public TableSet set(TableSet set, double metres) {
             return Shaping.changed(set, Shaping.fill(set).orElseThrow(), card -> card.withDistance(metres));
         }
     },
     /** Size of the card that fills, both ways alike; as its width. */
-    CARD_SIZE(
-            0.02,
-            3,
-            set -> Shaping.fill(set).map(at -> set.cards().get(at).width()).orElse(Double.NaN)) {
+    CARD_SIZE(0.02, 3, set -> Shaping.fill(set).map(at -> set.cards().get(at).width())) {
         @Override
         public TableSet set(TableSet set, double metres) {
             return Shaping.changed(
@@ -63,7 +59,7 @@ public enum Lever {
         }
     },
     /** Gap of the slit. */
-    SLIT_GAP(0.001, 1, set -> Shaping.slit(set).map(at -> Shaping.gap(set, at)).orElse(Double.NaN)) {
+    SLIT_GAP(0.001, 1, set -> Shaping.slit(set).map(at -> Shaping.gap(set, at))) {
         @Override
         public TableSet set(TableSet set, double metres) {
             return Shaping.changed(
@@ -73,10 +69,7 @@ public enum Lever {
         }
     },
     /** Distance from the hero's top of the card that cuts the light, along the light's way; what it throws stays where it is. */
-    CUT_DISTANCE(
-            0.02,
-            5,
-            set -> Shaping.cut(set).map(at -> Shaping.distance(set, at)).orElse(Double.NaN)) {
+    CUT_DISTANCE(0.02, 5, set -> Shaping.cut(set).map(at -> Shaping.distance(set, at))) {
         @Override
         public TableSet set(TableSet set, double metres) {
             int at = Shaping.cut(set).orElseThrow();
@@ -107,9 +100,9 @@ public enum Lever {
 
     private final double least;
     private final double most;
-    private final ToDoubleFunction<TableSet> now;
+    private final Function<TableSet, Optional<Double>> now;
 
-    Lever(double least, double most, ToDoubleFunction<TableSet> now) {
+    Lever(double least, double most, Function<TableSet, Optional<Double>> now) {
         this.least = least;
         this.most = most;
         this.now = now;
@@ -125,9 +118,9 @@ public enum Lever {
         return most;
     }
 
-    /** Where it stands, metres. */
-    public double now(TableSet set) {
-        return now.applyAsDouble(set);
+    /** Where it stands, metres, in a set that has it. */
+    public Optional<Double> now(TableSet set) {
+        return now.apply(set);
     }
 
     /**

@@ -40,10 +40,10 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
     /** Nothing when no place of the lever gives the wanted value. */
     public static Optional<Move> find(TableSet set, ReadingKind kind, double wanted, Lever lever) {
         Search search = new Search(at -> excess(set, kind, wanted, lever, at), kind.sampled());
-        double now = lever.now(set);
-        if (Double.isNaN(now)) {
-            return Optional.empty();
-        }
+        return lever.now(set).flatMap(now -> find(set, kind, lever, search, now));
+    }
+
+    private static Optional<Move> find(TableSet set, ReadingKind kind, Lever lever, Search search, double now) {
         double in = now;
         double out = now;
         double inExcess = search.excess.value(now);

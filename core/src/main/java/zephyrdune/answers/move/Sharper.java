@@ -30,7 +30,7 @@ public record Sharper(Lever lever, TableSet set, double metres, List<Change> cha
 
     private static void add(List<Sharper> moves, TableSet set, Lever lever, double share) {
         try {
-            double metres = lever.now(set) * share;
+            double metres = lever.now(set).orElseThrow() * share;
             TableSet moved = lever.set(set, metres);
             moves.add(new Sharper(
                     lever,

@@ -80,8 +80,9 @@ public record SlitPlacing(TableSet set, int card, double gap, double strip, doub
         KeyLight key = KeyLight.of(set);
         return CutLine.of(set, key)
                 .map(line -> LightStrip.of(line, key))
-                .filter(strip -> strip.fullFrom() < 0 && strip.fullTo() > 0)
-                .map(strip -> 2 * Math.min(-strip.fullFrom(), strip.fullTo()))
+                .flatMap(LightStrip::full)
+                .filter(full -> full.from() < 0 && full.to() > 0)
+                .map(full -> 2 * Math.min(-full.from(), full.to()))
                 .orElse(0.0);
     }
 

@@ -19,6 +19,7 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.LightInFrame;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
 import zephyrdune.set.card.Panel;
 import zephyrdune.set.dish.Prop;
 import zephyrdune.set.dish.Rim;
@@ -120,11 +121,12 @@ public record Plan(
     private static List<Vector3D> strip(TableSet set, KeyLight key) {
         return CutLine.of(set, key)
                 .map(line -> {
-                    boolean patterned = line.card() >= 0
-                            && set.cards().get(line.card()).cut().patterned();
-                    if (patterned) {
-                        Patches patches = Patches.of(
-                                line, key, set.cards().get(line.card()).cut().holes());
+                    Optional<Cut> pattern = line.card().stream()
+                            .mapToObj(card -> set.cards().get(card).cut())
+                            .filter(Cut::patterned)
+                            .findFirst();
+                    if (pattern.isPresent()) {
+                        Patches patches = Patches.of(line, key, pattern.get().holes());
                         return patches.contrast() == 0
                                 ? List.<Vector3D>of()
                                 : Stream.of(patches.from(), patches.peak(), patches.peak(), patches.to())
@@ -132,13 +134,11 @@ public record Plan(
                                         .toList();
                     }
                     LightStrip strip = LightStrip.of(line, key);
-                    double middle = (strip.halfFrom() + strip.halfTo()) / 2;
+                    LightStrip.Stretch half = strip.half();
+                    double middle = (half.from() + half.to()) / 2;
+                    LightStrip.Stretch full = strip.full().orElse(new LightStrip.Stretch(middle, middle));
                     return Double.isFinite(middle) && strip.most() > 0
-                            ? Stream.of(
-                                            strip.halfFrom(),
-                                            strip.full() > 0 ? strip.fullFrom() : middle,
-                                            strip.full() > 0 ? strip.fullTo() : middle,
-                                            strip.halfTo())
+                            ? Stream.of(half.from(), full.from(), full.to(), half.to())
                                     .map(line::at)
                                     .toList()
                             : List.<Vector3D>of();

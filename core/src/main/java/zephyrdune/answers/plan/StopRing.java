@@ -2,6 +2,7 @@ package zephyrdune.answers.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
@@ -48,35 +49,33 @@ public record StopRing(double stops, List<Vector3D> places) {
         double wanted = illuminance(face, set.light(), hero) * Stops.ratio(stops);
         boolean turnsRoundHero = set.light().aim().x() == 0 && set.light().aim().y() == 0;
         List<Vector3D> places = new ArrayList<>();
-        double distance = Double.NaN;
+        OptionalDouble distance = OptionalDouble.empty();
         for (int step = 0; step < CLOCK_STEPS; step++) {
             Light turned = set.light().withClock(2 * Math.PI * step / CLOCK_STEPS);
             if (step == 0 || !turnsRoundHero) {
                 distance = distance(face, turned, hero, wanted);
             }
-            if (!Double.isNaN(distance)) {
-                places.add(turned.withDistance(distance).centre());
-            }
+            distance.ifPresent(far -> places.add(turned.withDistance(far).centre()));
         }
         return new StopRing(stops, places);
     }
 
     /** The farthest distance that gives the wanted light, found inwards from where there is too little. */
-    private static double distance(EmittingFace face, Light light, Vector3D hero, double wanted) {
+    private static OptionalDouble distance(EmittingFace face, Light light, Vector3D hero, double wanted) {
         UnivariateFunction excess = d -> Stops.between(illuminance(face, light.withDistance(d), hero), wanted);
         double outer = FARTHEST;
         if (excess.value(outer) >= 0) {
-            return Double.NaN;
+            return OptionalDouble.empty();
         }
         while (outer * INWARDS >= NEAREST) {
             double inner = outer * INWARDS;
             double there = excess.value(inner);
             if (there >= 0 && Double.isFinite(there)) {
-                return new BrentSolver(DISTANCE_TOLERANCE).solve(100, excess, inner, outer);
+                return OptionalDouble.of(new BrentSolver(DISTANCE_TOLERANCE).solve(100, excess, inner, outer));
             }
             outer = inner;
         }
-        return Double.NaN;
+        return OptionalDouble.empty();
     }
 
     /** Of the same face where a light stands. */

@@ -6,6 +6,7 @@ import static zephyrdune.answers.readings.ReadingKind.SHADOW_DEPTH;
 import static zephyrdune.answers.readings.ReadingKind.SHADOW_LENGTH;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -149,8 +150,8 @@ final class ShadowReadings {
     }
 
     private static Reading seen(ReadingKind kind, ShadowEdge edge, Vector3D thrownBy, Vector3D onTable) {
-        double seen = edge.tenToNinety();
-        return (Double.isNaN(seen) ? Reading.absent(kind, NARROW) : edge(kind, seen, thrownBy, onTable))
+        OptionalDouble seen = edge.tenToNinety();
+        return (seen.isPresent() ? edge(kind, seen.getAsDouble(), thrownBy, onTable) : Reading.absent(kind, NARROW))
                 .beside("Four fifths of the whole edge", 0.8 * edge.width());
     }
 

@@ -93,9 +93,12 @@ final class ShapingReadings {
                         .noting(taking(found))
                         .uncertain(Math.hypot(found.with().error(), found.bare().error()));
             default ->
-                Double.isNaN(found.tint())
-                        ? Reading.absent(CARD_TINT, "The cards send hardly any light to the shadow side")
-                        : Reading.of(CARD_TINT, found.tint(), found.shadow().place());
+                found.tint().isPresent()
+                        ? Reading.of(
+                                CARD_TINT,
+                                found.tint().getAsDouble(),
+                                found.shadow().place())
+                        : Reading.absent(CARD_TINT, "The cards send hardly any light to the shadow side");
         };
     }
 
@@ -120,9 +123,9 @@ final class ShapingReadings {
     }
 
     private Holes holes(CutLine found) {
-        return found.card() < 0
+        return found.card().isEmpty()
                 ? new NoHoles()
-                : set.cards().get(found.card()).cut().holes();
+                : set.cards().get(found.card().getAsInt()).cut().holes();
     }
 
     private Reading strip(ReadingKind kind) {
@@ -144,15 +147,15 @@ final class ShapingReadings {
         boolean slit = holes(found).opening() > 0;
         return switch (kind) {
             case STRIP_FULL -> {
-                Reading full = strip.full() == 0
+                Reading full = strip.full().isEmpty()
                         ? Reading.of(kind, 0, found.from())
                                 .noting("At most %.1f %% of the open light comes through: no place has all of it"
                                         .formatted(100 * strip.most()))
-                        : wide(kind, found, strip.fullFrom(), strip.fullTo());
+                        : wide(kind, found, strip.full().get());
                 yield slit ? full.beside("g (a + b) / a - s b / a", Math.max(0, widened - blur)) : full;
             }
             case STRIP_HALF -> {
-                Reading half = wide(kind, found, strip.halfFrom(), strip.halfTo());
+                Reading half = wide(kind, found, strip.half());
                 yield slit ? half.beside("g (a + b) / a", widened) : half;
             }
             default ->
@@ -164,18 +167,20 @@ final class ShapingReadings {
     }
 
     private static double[] ends(LightStrip strip) {
-        double from = Double.isFinite(strip.halfFrom()) ? strip.halfFrom() : strip.halfTo();
-        return new double[] {from, Double.isFinite(strip.halfTo()) ? strip.halfTo() : from};
+        LightStrip.Stretch half = strip.half();
+        double from = Double.isFinite(half.from()) ? half.from() : half.to();
+        return new double[] {from, Double.isFinite(half.to()) ? half.to() : from};
     }
 
-    private Reading wide(ReadingKind kind, CutLine found, double from, double to) {
-        return Double.isFinite(from) && Double.isFinite(to)
-                ? Reading.of(kind, to - from, found.at(from), found.at(to))
+    private Reading wide(ReadingKind kind, CutLine found, LightStrip.Stretch lit) {
+        return Double.isFinite(lit.width())
+                ? Reading.of(kind, lit.width(), found.at(lit.from()), found.at(lit.to()))
                 : Reading.absent(kind, "The light is cut on one side alone; a second flag makes it a strip");
     }
 
     private boolean patterned(CutLine found) {
-        return found.card() >= 0 && set.cards().get(found.card()).cut().patterned();
+        return found.card().isPresent()
+                && set.cards().get(found.card().getAsInt()).cut().patterned();
     }
 
     private Reading pattern(ReadingKind kind) {
@@ -238,8 +243,9 @@ final class ShapingReadings {
                     : Reading.absent(kind, "One of the two does not reach the meter");
         }
         return TableShadow.of(set.dish(), EmittingFace.of(base.as(set.light())))
-                .filter(shadow -> Double.isFinite(shadow.atTip().tenToNinety()))
-                .map(shadow -> Reading.of(BASE_EDGE, shadow.atTip().tenToNinety(), shadow.tipEdge(), shadow.tip()))
+                .filter(shadow -> shadow.atTip().tenToNinety().stream().anyMatch(Double::isFinite))
+                .map(shadow -> Reading.of(
+                        BASE_EDGE, shadow.atTip().tenToNinety().getAsDouble(), shadow.tipEdge(), shadow.tip()))
                 .orElseGet(() -> Reading.absent(BASE_EDGE, "The base light throws no shadow that ends on the table"));
     }
 }

@@ -3,6 +3,7 @@ package zephyrdune.answers.steps;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -90,13 +91,14 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
                 kind,
                 set,
                 off,
-                finite(Fill.of(set, key, below, off).map(Fill::litToShadow).orElse(Double.NaN)),
-                finite(ShadowDepth.of(set, Mix.of(set, off, key, below))
-                        .map(ShadowDepth::stops)
-                        .orElse(Double.NaN)));
+                finite(Fill.of(set, key, below, off).map(Fill::litToShadow)),
+                finite(ShadowDepth.of(set, Mix.of(set, off, key, below)).map(ShadowDepth::stops)));
     }
 
-    private static OptionalDouble finite(double stops) {
-        return Double.isFinite(stops) ? OptionalDouble.of(stops) : OptionalDouble.empty();
+    private static OptionalDouble finite(Optional<Double> stops) {
+        return stops.stream()
+                .mapToDouble(Double::doubleValue)
+                .filter(Double::isFinite)
+                .findFirst();
     }
 }

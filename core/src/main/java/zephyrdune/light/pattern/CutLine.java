@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -19,14 +20,15 @@ import zephyrdune.set.card.Panel;
  * A level line through the middle of the hero's top, or through its brightest patch, square to the edges that a card cuts into the light: along it strips and patches are
  * measured.
  *
- * @param card the number of the card that cuts, or -1 for barn doors
+ * @param card the number of the card that cuts; absent for barn doors
  * @param from the middle of the hero's top, or its brightest patch under a pattern, metres
  * @param along the line, a level unit vector
  * @param lightToCard along the ray from the middle of the face to the hero, metres; the {@code a} of similar triangles
  * @param cardToHero along the same ray, metres; the {@code b} of similar triangles
  * @param faceSize of the light across the pattern, metres
  */
-public record CutLine(int card, Vector3D from, Vector3D along, double lightToCard, double cardToHero, double faceSize) {
+public record CutLine(
+        OptionalInt card, Vector3D from, Vector3D along, double lightToCard, double cardToHero, double faceSize) {
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
@@ -53,7 +55,8 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
             if (card.cut().any()) {
                 boolean patterned = card.cut().patterned();
                 Panel panel = card.panels().get(0);
-                Optional<CutLine> line = of(key, i, panel, card.cut().across(card))
+                Optional<CutLine> line = of(
+                                key, OptionalInt.of(i), panel, card.cut().across(card))
                         .filter(found -> !patterned || found.cuts(past(set, panel)))
                         .map(found -> patterned ? found.through(key.brightest()) : found);
                 if (line.isPresent()) {
@@ -70,7 +73,7 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
             Card card = set.cards().get(i);
             for (Panel panel : card.panels()) {
                 if (card.black() && towards(key, panel)) {
-                    int number = i;
+                    OptionalInt number = OptionalInt.of(i);
                     KeyLight past = past(set, panel);
                     Optional<CutLine> line = Stream.of(panel.across(), panel.up())
                             .flatMap(axis -> of(key, number, panel, axis).stream())
@@ -87,7 +90,10 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
 
     private static Optional<CutLine> ofDoor(TableSet set, KeyLight key) {
         return set.doors().stream()
-                .flatMap(door -> of(key, -1, door, door.normal()).filter(found -> found.cuts(past(set, door))).stream())
+                .flatMap(
+                        door -> of(key, OptionalInt.empty(), door, door.normal())
+                                .filter(found -> found.cuts(past(set, door)))
+                                .stream())
                 .findFirst();
     }
 
@@ -101,7 +107,7 @@ public record CutLine(int card, Vector3D from, Vector3D along, double lightToCar
         return panel.centre().subtract(key.hero()).dot(key.face().centre().subtract(key.hero())) > 0;
     }
 
-    private static Optional<CutLine> of(KeyLight key, int card, Panel panel, Vector3D axis) {
+    private static Optional<CutLine> of(KeyLight key, OptionalInt card, Panel panel, Vector3D axis) {
         EmittingFace face = key.face();
         Vector3D hero = key.hero();
         Vector3D light = face.centre();

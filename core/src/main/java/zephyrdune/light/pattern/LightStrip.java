@@ -1,5 +1,6 @@
 package zephyrdune.light.pattern;
 
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.units.geometry.Bisection;
@@ -9,13 +10,19 @@ import zephyrdune.units.geometry.Bisection;
  * A side on which the light goes on is infinitely far away.
  *
  * @param most largest share of the open light in the strip, 0 to 1
- * @param fullFrom where light of at least 99 % of the open light begins; not a number where there is none
- * @param fullTo where it ends
- * @param halfFrom where half of the strip's largest share is reached
- * @param halfTo where it is left
+ * @param full where there is at least 99 % of the open light, if there is such a place
+ * @param half where there is half of the strip's largest share
  * @param edge from a tenth to nine tenths of the largest share, the mean of the edges there are; infinite where there is none
  */
-public record LightStrip(double most, double fullFrom, double fullTo, double halfFrom, double halfTo, double edge) {
+public record LightStrip(double most, Optional<Stretch> full, Stretch half, double edge) {
+
+    /** A part of the line; without an end where it is infinite. */
+    public record Stretch(double from, double to) {
+
+        public double width() {
+            return to - from;
+        }
+    }
 
     private static final double STEP = 0.01;
     private static final double FINE = 1e-5;
@@ -28,16 +35,10 @@ public record LightStrip(double most, double fullFrom, double fullTo, double hal
     static LightStrip of(DoubleUnaryOperator share) {
         double peak = peak(share);
         double most = share.applyAsDouble(peak);
-        double half = most / 2;
-        double left = end(share, peak, -1, half);
-        double right = end(share, peak, 1, half);
-        boolean full = most >= CutLine.FULL;
         return new LightStrip(
                 most,
-                full ? end(share, peak, -1, CutLine.FULL) : Double.NaN,
-                full ? end(share, peak, 1, CutLine.FULL) : Double.NaN,
-                left,
-                right,
+                most >= CutLine.FULL ? Optional.of(lit(share, peak, CutLine.FULL)) : Optional.empty(),
+                lit(share, peak, most / 2),
                 edges(share, peak, most));
     }
 
@@ -55,6 +56,10 @@ public record LightStrip(double most, double fullFrom, double fullTo, double hal
             }
         }
         return peak;
+    }
+
+    private static Stretch lit(DoubleUnaryOperator share, double peak, double level) {
+        return new Stretch(end(share, peak, -1, level), end(share, peak, 1, level));
     }
 
     /** Where the share falls below a level on one side of the peak; infinite where it does not. */
@@ -84,15 +89,5 @@ public record LightStrip(double most, double fullFrom, double fullTo, double hal
             }
         }
         return count == 0 ? Double.POSITIVE_INFINITY : sum / count;
-    }
-
-    /** Width in full light; 0 where no place has it. */
-    public double full() {
-        return Double.isNaN(fullFrom) ? 0 : fullTo - fullFrom;
-    }
-
-    /** Width to half. */
-    public double half() {
-        return halfTo - halfFrom;
     }
 }

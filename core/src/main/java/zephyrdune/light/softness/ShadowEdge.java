@@ -2,6 +2,7 @@ package zephyrdune.light.softness;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import zephyrdune.light.emitter.EmittingFace;
@@ -181,17 +182,21 @@ public final class ShadowEdge {
 
     /**
      * Distance along the line between a tenth and nine tenths of the open light, metres. Infinite when part of the face never lights the
-     * line's end; no number when the beam is so narrow that one side of the edge would be dark without what throws it.
+     * line's end; absent when the beam is so narrow that one side of the edge would be dark without what throws it.
      */
-    public double tenToNinety() {
+    public OptionalDouble tenToNinety() {
         double[] ends = ends();
         if (!Double.isFinite(ends[1] - ends[0])) {
-            return Double.POSITIVE_INFINITY;
+            return OptionalDouble.of(Double.POSITIVE_INFINITY);
         }
         double[] whole = open(1, ends);
         boolean crossed = whole[0] <= TENTH && whole[1] >= 1 - TENTH;
         double[] shares = crossed ? whole : open(STEPS, ends);
-        return place(1 - TENTH, shares, ends) - place(TENTH, shares, ends);
+        OptionalDouble high = place(1 - TENTH, shares, ends);
+        OptionalDouble low = place(TENTH, shares, ends);
+        return high.isPresent() && low.isPresent()
+                ? OptionalDouble.of(high.getAsDouble() - low.getAsDouble())
+                : OptionalDouble.empty();
     }
 
     /** What is open at the ends of so many equal steps. */
@@ -209,15 +214,15 @@ public final class ShadowEdge {
         return ends[0] + width * ((1 + 2e-9) * step / steps - 1e-9);
     }
 
-    /** Where the share is reached first; no number where it is not. */
-    private double place(double share, double[] shares, double[] ends) {
+    /** Where the share is reached first. */
+    private OptionalDouble place(double share, double[] shares, double[] ends) {
         int steps = shares.length - 1;
         for (int i = 0; i < steps; i++) {
             if (shares[i] <= share && shares[i + 1] >= share) {
-                return new BrentSolver(1e-5 * (ends[1] - ends[0]))
-                        .solve(200, x -> open(x) - share, at(i, steps, ends), at(i + 1, steps, ends));
+                return OptionalDouble.of(new BrentSolver(1e-5 * (ends[1] - ends[0]))
+                        .solve(200, x -> open(x) - share, at(i, steps, ends), at(i + 1, steps, ends)));
             }
         }
-        return Double.NaN;
+        return OptionalDouble.empty();
     }
 }

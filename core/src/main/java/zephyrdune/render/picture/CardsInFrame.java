@@ -1,6 +1,7 @@
 package zephyrdune.render.picture;
 
 import java.util.Arrays;
+import java.util.OptionalInt;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
@@ -47,14 +48,14 @@ public final class CardsInFrame {
         return shares[card];
     }
 
-    /** The card that takes up most, or -1 when none is seen. */
-    public int largest() {
+    /** The card that takes up most, if one is seen. */
+    public OptionalInt largest() {
         double most = Arrays.stream(shares).max().orElse(0);
         for (int i = 0; i < shares.length; i++) {
             if (most > 0 && shares[i] == most) {
-                return i;
+                return OptionalInt.of(i);
             }
         }
-        return -1;
+        return OptionalInt.empty();
     }
 }

@@ -2,6 +2,7 @@ package zephyrdune.render.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.illuminance.Illuminance;
@@ -21,10 +22,10 @@ import zephyrdune.units.measure.Stops;
  * The light along a line drawn over the picture, measured on the surface it falls on.
  *
  * @param points evenly spaced along the line
- * @param width from a tenth to nine tenths of the key's open light, metres; NaN when the line does not reach both
+ * @param width from a tenth to nine tenths of the key's open light, metres; absent when the line does not reach both
  * @param depth between the brightest and the darkest point, all light together, stops
  */
-public record EdgeProfile(List<Point> points, double width, double depth) {
+public record EdgeProfile(List<Point> points, OptionalDouble width, double depth) {
 
     private static final int POINTS = 121;
 
@@ -108,22 +109,24 @@ public record EdgeProfile(List<Point> points, double width, double depth) {
     }
 
     /** Distance between the places where the open share crosses a tenth and nine tenths, in straight lines between points. */
-    private static double width(List<Point> points) {
-        double low = crossing(points, LOW);
-        double high = crossing(points, HIGH);
-        return Math.abs(high - low);
+    private static OptionalDouble width(List<Point> points) {
+        OptionalDouble low = crossing(points, LOW);
+        OptionalDouble high = crossing(points, HIGH);
+        return low.isPresent() && high.isPresent()
+                ? OptionalDouble.of(Math.abs(high.getAsDouble() - low.getAsDouble()))
+                : OptionalDouble.empty();
     }
 
-    private static double crossing(List<Point> points, double level) {
+    private static OptionalDouble crossing(List<Point> points, double level) {
         for (int i = 1; i < points.size(); i++) {
             Point before = points.get(i - 1);
             Point after = points.get(i);
             if (before.open < level != after.open < level) {
                 double share = (level - before.open) / (after.open - before.open);
-                return before.along + share * (after.along - before.along);
+                return OptionalDouble.of(before.along + share * (after.along - before.along));
             }
         }
-        return Double.NaN;
+        return OptionalDouble.empty();
     }
 
     private static double depth(List<Point> points) {

@@ -129,7 +129,7 @@ public class FillTest {
         assertThat(fill.litToShadowBare())
                 .isEqualTo(Fill.of(plain, KeyLight.of(plain)).orElseThrow().litToShadow());
         assertThat(fill.litToShadow()).isLessThan(fill.litToShadowBare() - 1);
-        assertThat(fill.tint() > 50).isEqualTo(finish == Surface.GOLD_CARD);
+        assertThat(fill.tint().orElseThrow() > 50).isEqualTo(finish == Surface.GOLD_CARD);
         assertThat(fill.cardShares().get(0)).isBetween(0.4, 1.0);
     }
 
@@ -205,10 +205,12 @@ public class FillTest {
         assertThat(other.cardShares().get(0)).isCloseTo(one.cardShares().get(1), within(0.03));
         // in a black set all of the shadow side's light is the cards'
         assertThat(one.cardShares().get(0) + one.cardShares().get(1)).isCloseTo(1, within(0.12));
-        double alone = fill(plain.withCards(List.of(small))).tint();
+        double alone = fill(plain.withCards(List.of(small))).tint().orElseThrow();
         assertThat(alone).isGreaterThan(50);
-        assertThat(one.tint()).isBetween(1.0, alone - 10).isCloseTo(other.tint(), within(8.0));
-        assertThat(fill(plain).tint()).isNaN();
+        assertThat(one.tint().orElseThrow())
+                .isBetween(1.0, alone - 10)
+                .isCloseTo(other.tint().orElseThrow(), within(8.0));
+        assertThat(fill(plain).tint()).isEmpty();
     }
 
     /** Two hundredths off the plumb line, whatever the distance, there is a shadow side: 88 degrees have one, 89 and a half have none. */

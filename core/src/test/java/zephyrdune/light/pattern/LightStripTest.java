@@ -20,12 +20,12 @@ public class LightStripTest {
     public void aTrapezoid() {
         LightStrip strip = LightStrip.of(trapezoid(1, -0.3, -0.2, 0.1, 0.15));
         assertThat(strip.most()).isEqualTo(1);
-        assertThat(strip.fullFrom()).isCloseTo(-0.201, within(FINE));
-        assertThat(strip.fullTo()).isCloseTo(0.1005, within(FINE));
-        assertThat(strip.full()).isCloseTo(0.3015, within(2 * FINE));
-        assertThat(strip.halfFrom()).isCloseTo(-0.25, within(FINE));
-        assertThat(strip.halfTo()).isCloseTo(0.125, within(FINE));
-        assertThat(strip.half()).isCloseTo(0.375, within(2 * FINE));
+        assertThat(strip.full().orElseThrow().from()).isCloseTo(-0.201, within(FINE));
+        assertThat(strip.full().orElseThrow().to()).isCloseTo(0.1005, within(FINE));
+        assertThat(strip.full().orElseThrow().width()).isCloseTo(0.3015, within(2 * FINE));
+        assertThat(strip.half().from()).isCloseTo(-0.25, within(FINE));
+        assertThat(strip.half().to()).isCloseTo(0.125, within(FINE));
+        assertThat(strip.half().width()).isCloseTo(0.375, within(2 * FINE));
         assertThat(strip.edge()).isCloseTo((0.08 + 0.04) / 2, within(4 * FINE));
     }
 
@@ -34,19 +34,21 @@ public class LightStripTest {
     public void aDimStrip() {
         LightStrip strip = LightStrip.of(trapezoid(0.6, -0.1, 0, 0, 0.1));
         assertThat(strip.most()).isEqualTo(0.6);
-        assertThat(strip.full()).isZero();
-        assertThat(strip.fullFrom()).isNaN();
-        assertThat(strip.fullTo()).isNaN();
-        assertThat(strip.halfFrom()).isCloseTo(-0.05, within(FINE));
-        assertThat(strip.halfTo()).isCloseTo(0.05, within(FINE));
+        assertThat(strip.full()).isEmpty();
+        assertThat(strip.half().from()).isCloseTo(-0.05, within(FINE));
+        assertThat(strip.half().to()).isCloseTo(0.05, within(FINE));
         assertThat(strip.edge()).isCloseTo(0.08, within(4 * FINE));
     }
 
     /** 99 % is full. */
     @Test
     public void fullIsNinetyNinePercent() {
-        assertThat(LightStrip.of(trapezoid(0.99, -0.2, -0.1, 0.1, 0.2)).full()).isCloseTo(0.2, within(2 * FINE));
-        assertThat(LightStrip.of(trapezoid(0.989, -0.2, -0.1, 0.1, 0.2)).full()).isZero();
+        assertThat(LightStrip.of(trapezoid(0.99, -0.2, -0.1, 0.1, 0.2))
+                        .full()
+                        .orElseThrow()
+                        .width())
+                .isCloseTo(0.2, within(2 * FINE));
+        assertThat(LightStrip.of(trapezoid(0.989, -0.2, -0.1, 0.1, 0.2)).full()).isEmpty();
     }
 
     /** A strip beside the hero: its brightest place is found, on either side, the nearest of those that are full. */
@@ -56,9 +58,11 @@ public class LightStripTest {
             DoubleUnaryOperator right = trapezoid(1, 0.3, 0.4, 0.5, 0.6);
             LightStrip strip = LightStrip.of(x -> right.applyAsDouble(side * x));
             assertThat(strip.most()).as("side " + side).isCloseTo(1, within(1e-9));
-            assertThat(Math.min(Math.abs(strip.halfFrom()), Math.abs(strip.halfTo())))
+            assertThat(Math.min(
+                            Math.abs(strip.half().from()), Math.abs(strip.half().to())))
                     .isCloseTo(0.35, within(FINE));
-            assertThat(Math.max(Math.abs(strip.halfFrom()), Math.abs(strip.halfTo())))
+            assertThat(Math.max(
+                            Math.abs(strip.half().from()), Math.abs(strip.half().to())))
                     .isCloseTo(0.55, within(FINE));
             DoubleUnaryOperator dim = trapezoid(0.5, 0.3, 0.4, 0.4, 0.6);
             assertThat(LightStrip.of(x -> dim.applyAsDouble(side * x)).most()).isCloseTo(0.5, within(1e-9));
@@ -66,7 +70,7 @@ public class LightStripTest {
         DoubleUnaryOperator two = x -> Math.max(
                 trapezoid(1, 0.3, 0.35, 0.4, 0.45).applyAsDouble(x),
                 trapezoid(1, -0.25, -0.2, -0.15, -0.1).applyAsDouble(x));
-        assertThat(LightStrip.of(two).halfTo()).isCloseTo(-0.125, within(FINE));
+        assertThat(LightStrip.of(two).half().to()).isCloseTo(-0.125, within(FINE));
     }
 
     /** At 80 cm from the hero a strip is still found, beyond not. */
@@ -82,38 +86,40 @@ public class LightStripTest {
     @Test
     public void oneEdge() {
         LightStrip strip = LightStrip.of(x -> Math.max(0, Math.min(1, (0.3 - x) / 0.1)));
-        assertThat(strip.halfFrom()).isEqualTo(Double.NEGATIVE_INFINITY);
-        assertThat(strip.fullFrom()).isEqualTo(Double.NEGATIVE_INFINITY);
-        assertThat(strip.halfTo()).isCloseTo(0.25, within(FINE));
-        assertThat(strip.full()).isEqualTo(Double.POSITIVE_INFINITY);
+        assertThat(strip.half().from()).isEqualTo(Double.NEGATIVE_INFINITY);
+        assertThat(strip.full().orElseThrow().from()).isEqualTo(Double.NEGATIVE_INFINITY);
+        assertThat(strip.half().to()).isCloseTo(0.25, within(FINE));
+        assertThat(strip.full().orElseThrow().width()).isEqualTo(Double.POSITIVE_INFINITY);
         assertThat(strip.edge()).isCloseTo(0.08, within(4 * FINE));
         assertThat(LightStrip.of(x -> 1).edge()).isEqualTo(Double.POSITIVE_INFINITY);
-        assertThat(LightStrip.of(x -> 1).halfTo()).isEqualTo(Double.POSITIVE_INFINITY);
+        assertThat(LightStrip.of(x -> 1).half().to()).isEqualTo(Double.POSITIVE_INFINITY);
     }
 
     /** An edge 1.5 m out still ends the strip, one at 1.7 m is as good as none. */
     @Test
     public void howFarAnEdgeIsLookedFor() {
-        assertThat(LightStrip.of(trapezoid(1, -1.55, -1.45, 1.45, 1.55)).half()).isCloseTo(3, within(2 * FINE));
-        assertThat(LightStrip.of(trapezoid(1, -1.75, -1.65, 1.65, 1.75)).half()).isEqualTo(Double.POSITIVE_INFINITY);
+        assertThat(LightStrip.of(trapezoid(1, -1.55, -1.45, 1.45, 1.55)).half().width())
+                .isCloseTo(3, within(2 * FINE));
+        assertThat(LightStrip.of(trapezoid(1, -1.75, -1.65, 1.65, 1.75)).half().width())
+                .isEqualTo(Double.POSITIVE_INFINITY);
     }
 
     /** Close beside the brightest place lies an edge: it ends its own side alone. */
     @Test
     public void anEdgeRightBesideThePeak() {
         LightStrip strip = LightStrip.of(x -> x >= -0.004 && x <= 0.3 ? 1 : 0);
-        assertThat(strip.halfFrom()).isCloseTo(-0.004, within(FINE));
-        assertThat(strip.halfTo()).isCloseTo(0.3, within(FINE));
+        assertThat(strip.half().from()).isCloseTo(-0.004, within(FINE));
+        assertThat(strip.half().to()).isCloseTo(0.3, within(FINE));
         LightStrip other = LightStrip.of(x -> x <= 0.004 && x >= -0.3 ? 1 : 0);
-        assertThat(other.halfFrom()).isCloseTo(-0.3, within(FINE));
-        assertThat(other.halfTo()).isCloseTo(0.004, within(FINE));
+        assertThat(other.half().from()).isCloseTo(-0.3, within(FINE));
+        assertThat(other.half().to()).isCloseTo(0.004, within(FINE));
     }
 
     /** Edges are looked for from the brightest place, not from the hero. */
     @Test
     public void edgesCountFromTheBrightestPlace() {
-        assertThat(LightStrip.of(x -> x >= 0.5 && x <= 1.9 ? 1 : 0).halfTo()).isCloseTo(1.9, within(FINE));
-        assertThat(LightStrip.of(x -> x <= -0.5 && x >= -1.9 ? 1 : 0).halfFrom())
+        assertThat(LightStrip.of(x -> x >= 0.5 && x <= 1.9 ? 1 : 0).half().to()).isCloseTo(1.9, within(FINE));
+        assertThat(LightStrip.of(x -> x <= -0.5 && x >= -1.9 ? 1 : 0).half().from())
                 .isCloseTo(-1.9, within(FINE));
     }
 
@@ -121,8 +127,8 @@ public class LightStripTest {
     @Test
     public void aDipEndsTheStrip() {
         LightStrip strip = LightStrip.of(x -> Math.abs(x - 0.2) < 0.05 ? 0.2 : 1);
-        assertThat(strip.halfTo()).isCloseTo(0.15, within(FINE));
-        assertThat(strip.halfFrom()).isEqualTo(Double.NEGATIVE_INFINITY);
+        assertThat(strip.half().to()).isCloseTo(0.15, within(FINE));
+        assertThat(strip.half().from()).isEqualTo(Double.NEGATIVE_INFINITY);
         assertThat(strip.edge()).isEqualTo(Double.POSITIVE_INFINITY);
     }
 }

@@ -71,20 +71,20 @@ public class ShadowEdgeTest {
     public void edgeAsSeenIsByTheAreaThatHasComeIntoView(Outline outline, double share) {
         // a small face straight above: light goes with the area in view
         ShadowEdge edge = level(outline, 0.01, 0.01, 0.3, 0);
-        assertThat(edge.tenToNinety() / edge.width()).isCloseTo(share, within(1e-3));
+        assertThat(edge.tenToNinety().orElseThrow() / edge.width()).isCloseTo(share, within(1e-3));
     }
 
     @Test
     public void discCircularSegment() {
         // 10 to 90 % of a disc lie within 0.687 of its width: circular segment of a tenth of the area
         ShadowEdge edge = level(Outline.DISC, 0.01, 0.01, 0.3, 0);
-        assertThat(edge.tenToNinety() / edge.width()).isCloseTo(0.687, within(1e-3));
+        assertThat(edge.tenToNinety().orElseThrow() / edge.width()).isCloseTo(0.687, within(1e-3));
     }
 
     @Test
     public void hotCentreHardensTheEdgeThatIsSeen() {
-        double even = level(Outline.RECTANGLE, 0.3, 0.3, 0.1, 0).tenToNinety();
-        double hot = level(Outline.RECTANGLE, 0.3, 0.3, 0.1, 3).tenToNinety();
+        double even = level(Outline.RECTANGLE, 0.3, 0.3, 0.1, 0).tenToNinety().orElseThrow();
+        double hot = level(Outline.RECTANGLE, 0.3, 0.3, 0.1, 3).tenToNinety().orElseThrow();
         assertThat(hot).isLessThan(0.75 * even);
         assertThat(level(Outline.RECTANGLE, 0.3, 0.3, 0.1, 3).width())
                 .isCloseTo(level(Outline.RECTANGLE, 0.3, 0.3, 0.1, 0).width(), within(1e-12));
@@ -98,7 +98,7 @@ public class ShadowEdgeTest {
                         0,
                         1);
         ShadowEdge far = level(Outline.RECTANGLE, 0.01, 0.01, 0.3, 3);
-        assertThat(far.tenToNinety() / far.width()).isCloseTo(x, within(0.01));
+        assertThat(far.tenToNinety().orElseThrow() / far.width()).isCloseTo(x, within(0.01));
     }
 
     /**
@@ -120,7 +120,7 @@ public class ShadowEdgeTest {
         ShadowEdge edge = new ShadowEdge(face, Vector3D.of(0, 0, below), Y, Vector3D.ZERO, X, UP);
         double half = openness / 2;
         double low = new BrentSolver(1e-9).solve(100, t -> below(t, half) - 0.1, -openness, 0);
-        assertThat(edge.tenToNinety() / (-2 * low * below)).isCloseTo(1, within(0.02));
+        assertThat(edge.tenToNinety().orElseThrow() / (-2 * low * below)).isCloseTo(1, within(0.02));
     }
 
     /** The chance that two points of discs so large lie at less than {@code t}, added up along one axis. */
@@ -167,7 +167,7 @@ public class ShadowEdgeTest {
         EmittingFace upright = Faces.rectangle(Vector3D.of(-1, 0, 0.3), Vector3D.of(0, 0.3, 0), Vector3D.of(0, 0, 0.3));
         ShadowEdge edge = new ShadowEdge(upright, Vector3D.of(0, 0, 0.1), Y, Vector3D.ZERO, X, UP);
         assertThat(edge.width()).isInfinite();
-        assertThat(edge.tenToNinety()).isInfinite();
+        assertThat(edge.tenToNinety().orElseThrow()).isInfinite();
         EmittingFace disc =
                 Faces.even(Outline.DISC, Vector3D.of(-1, 0, 0.3), Vector3D.of(0, 0.3, 0), Vector3D.of(0, 0, 0.3));
         assertThat(new ShadowEdge(disc, Vector3D.of(0, 0, 0.1), Y, Vector3D.ZERO, X, UP).width())
@@ -210,9 +210,11 @@ public class ShadowEdgeTest {
 
     @Test
     public void theNearerOfTwoEqualFacesIsSofter() {
-        double near = level(Outline.DISC, 0.3, 0.3, 0.1, 0).tenToNinety();
+        double near = level(Outline.DISC, 0.3, 0.3, 0.1, 0).tenToNinety().orElseThrow();
         EmittingFace farther = Faces.discOverhead(0, 0, 1.6, 0.3);
-        double far = new ShadowEdge(farther, Vector3D.of(0, 0, 0.1), Y, Vector3D.ZERO, X, UP).tenToNinety();
+        double far = new ShadowEdge(farther, Vector3D.of(0, 0, 0.1), Y, Vector3D.ZERO, X, UP)
+                .tenToNinety()
+                .orElseThrow();
         assertThat(near).isGreaterThan(1.5 * far);
     }
 
