@@ -1,6 +1,6 @@
 import type {
   CardCut,
-  CardEffect,
+  CardFill,
   CardPlace,
   DeletedSet,
   DialMark,
@@ -179,8 +179,8 @@ export const api = {
   findings: (set: TableSet, signal?: AbortSignal) =>
     json<Finding[]>("/api/findings", send("POST", set, signal)),
   steps: (set: TableSet) => json<Step[]>("/api/steps", send("POST", set)),
-  cardEffect: (set: TableSet, card: number, signal?: AbortSignal) =>
-    json<CardEffect>(`/api/card-effects?card=${card}`, send("POST", set, signal)),
+  cardFill: (set: TableSet, card: number, signal?: AbortSignal) =>
+    json<CardFill>(`/api/card-fills?card=${card}`, send("POST", set, signal)),
   cardCut: (set: TableSet, card: number) =>
     json<CardCut>(`/api/card-cuts?card=${card}`, send("POST", set)),
   placeCard: (set: TableSet, card: number, place: CardPlace) =>

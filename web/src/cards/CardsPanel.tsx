@@ -95,8 +95,8 @@ function Effect({ card, mirror }: { card: number; mirror: boolean }) {
   const dragging = useTable((table) => table.dragging);
   const length = useLength();
   const effect = useQuery({
-    queryKey: ["card-effect", card, set],
-    queryFn: ({ signal }) => api.cardEffect(set as TableSet, card, signal),
+    queryKey: ["card-fill", card, set],
+    queryFn: ({ signal }) => api.cardFill(set as TableSet, card, signal),
     enabled: set !== null && !dragging && card < set.cards.length,
     placeholderData: (before) => before,
     gcTime: 0,
@@ -106,7 +106,7 @@ function Effect({ card, mirror }: { card: number; mirror: boolean }) {
   return (
     <p
       className={`col-span-full min-h-5 text-sm ${effect.isFetching ? "text-soft" : ""}`}
-      data-testid="card-effect"
+      data-testid="card-fill"
     >
       {!data ? (
         "Working out what it does …"

@@ -16,6 +16,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.testng.SkipException;
+import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -27,6 +28,7 @@ public class KeepingTest {
 
     private Path data;
     private Path database;
+    private Path withTart;
 
     @BeforeMethod
     public void newData() {
@@ -71,10 +73,22 @@ public class KeepingTest {
         assertThat(added.statusCode()).isEqualTo(201);
     }
 
-    /** A data folder with one set in it. */
+    /** A data folder with one set in it: made once, and copied for each test. */
     private void keepTart() throws IOException, InterruptedException {
-        try (StartedApplication first = StartedApplication.start(data, "--no-demo", "--port", "0")) {
-            addTart(first);
+        if (withTart == null) {
+            withTart = StartedApplication.newData();
+            try (StartedApplication first = StartedApplication.start(withTart, "--no-demo", "--port", "0")) {
+                addTart(first);
+            }
+        }
+        Ended copied = ended(new ProcessBuilder("cp", "-a", withTart + "/.", data.toString()));
+        assertThat(copied.status()).as(copied.said()).isZero();
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void deleteWithTart() {
+        if (withTart != null) {
+            StartedApplication.delete(withTart);
         }
     }
 

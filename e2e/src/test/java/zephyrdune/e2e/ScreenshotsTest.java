@@ -123,7 +123,7 @@ public class ScreenshotsTest extends Browsing {
         tab("Cards, flags, gobos");
         page.getByTestId("add-card").click();
         page.getByText("White card").click();
-        page.getByTestId("card-effect").getByText("Out of the frame").waitFor();
+        page.getByTestId("card-fill").getByText("Out of the frame").waitFor();
         waitForFiner();
         shoot("cards");
         click("Remove it");

@@ -55,7 +55,7 @@ public class ShapingTest extends Browsing {
         double with = changedReading("SHADOW_DEPTH", without);
         assertThat(with).isLessThan(without - 0.5);
         assertThat(reading("CARD_LIFT")).isGreaterThan(1);
-        assertThat(page.getByTestId("card-effect")).containsText("Out of the frame from");
+        assertThat(page.getByTestId("card-fill")).containsText("Out of the frame from");
         page.getByTestId("reading-LIT_TO_SHADOW").click();
         page.getByLabel("I want").fill("3");
         page.getByTestId("lever-CARD_DISTANCE").click();
@@ -304,7 +304,7 @@ public class ShapingTest extends Browsing {
         type("cards.1.liftMetres", "40");
         click("Turn to bounce");
         assertThat(page.getByTestId("second-light")).isVisible();
-        assertThat(page.getByTestId("card-effect")).containsText("Its second light lands");
+        assertThat(page.getByTestId("card-fill")).containsText("Its second light lands");
         double[] from = middle(page.getByTestId("card-floor-1"));
         page.mouse().move(from[0], from[1]);
         page.mouse().down();

@@ -74,7 +74,7 @@ public class ShapingApiTest extends RunningServer {
 
     @Test
     public void aCardSaysWhatItDoes() {
-        JsonNode effect = ok("/api/card-effects?card=0", carded(card("white-paper", 3, 0.35)));
+        JsonNode effect = ok("/api/card-fills?card=0", carded(card("white-paper", 3, 0.35)));
         assertThat(effect.get("shadowSideStops").asDouble()).isBetween(1.0, 4.0);
         assertThat(effect.get("litSideStops").asDouble()).isCloseTo(0, within(0.1));
         assertThat(effect.get("unseenFromMetres").asDouble()).isBetween(0.2, 0.5);
@@ -133,8 +133,8 @@ public class ShapingApiTest extends RunningServer {
     @DataProvider
     Object[][] bad() {
         return new Object[][] {
-            {"/api/card-effects?card=4", 422, "no card 5"},
-            {"/api/card-effects?card=-1", 422, "no card 0"},
+            {"/api/card-fills?card=4", 422, "no card 5"},
+            {"/api/card-fills?card=-1", 422, "no card 0"},
             {"/api/card-cuts?card=9", 422, "no card 10"},
             {"/api/card-places?card=3&place=BOUNCE", 422, "no card 4"},
             {"/api/card-places?card=0&place=ELSEWHERE", 400, ""},

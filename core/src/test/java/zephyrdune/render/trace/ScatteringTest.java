@@ -36,8 +36,7 @@ public class ScatteringTest {
 
     private static Vector3D slanting(double degrees, double round) {
         double angle = Math.toRadians(degrees);
-        return Vector3D.of(
-                Math.sin(angle) * Math.cos(round), Math.sin(angle) * Math.sin(round), -Math.cos(angle));
+        return Vector3D.of(Math.sin(angle) * Math.cos(round), Math.sin(angle) * Math.sin(round), -Math.cos(angle));
     }
 
     /** Angle in is angle out, in one plane. */
@@ -192,7 +191,10 @@ public class ScatteringTest {
         Basis basis = new Basis();
         Random random = new Random(9);
         for (Vector3D normal : new Vector3D[] {
-            Vector3D.Unit.PLUS_Z, Vector3D.Unit.MINUS_Z, Vector3D.of(0.3, -0.5, 0.8).normalize(), Vector3D.Unit.MINUS_Y
+            Vector3D.Unit.PLUS_Z,
+            Vector3D.Unit.MINUS_Z,
+            Vector3D.of(0.3, -0.5, 0.8).normalize(),
+            Vector3D.Unit.MINUS_Y
         }) {
             PathVertex at = vertex(normal.negate(), normal, Material.of(Surface.WHITE_PAPER));
             Ray ray = new Ray();

@@ -164,12 +164,16 @@ public class ScenePartsTest {
         Vector3D up = Vector3D.Unit.PLUS_Z;
         Vector3D front = Vector3D.Unit.MINUS_Y;
         double[] eye = {0, -1, 1};
-        assertThat(planes(eye, new double[] {0.1, 0.2, 0}, Math.sqrt(0.01 + 1.44 + 1), up)).isEqualTo(Scene.TABLE);
-        assertThat(planes(eye, new double[] {0.59, 0, 0}, Math.sqrt(0.59 * 0.59 + 2), up)).isEqualTo(Scene.TABLE);
+        assertThat(planes(eye, new double[] {0.1, 0.2, 0}, Math.sqrt(0.01 + 1.44 + 1), up))
+                .isEqualTo(Scene.TABLE);
+        assertThat(planes(eye, new double[] {0.59, 0, 0}, Math.sqrt(0.59 * 0.59 + 2), up))
+                .isEqualTo(Scene.TABLE);
         assertThat(planes(eye, new double[] {0.61, 0, 0}, 0, up)).isEqualTo(-1);
-        assertThat(planes(eye, new double[] {-0.49, 0, 0}, Math.sqrt(0.49 * 0.49 + 2), up)).isEqualTo(Scene.TABLE);
+        assertThat(planes(eye, new double[] {-0.49, 0, 0}, Math.sqrt(0.49 * 0.49 + 2), up))
+                .isEqualTo(Scene.TABLE);
         assertThat(planes(eye, new double[] {-0.51, 0, 0}, 0, up)).isEqualTo(-1);
-        assertThat(planes(eye, new double[] {0, -0.39, 0}, Math.sqrt(0.61 * 0.61 + 1), up)).isEqualTo(Scene.TABLE);
+        assertThat(planes(eye, new double[] {0, -0.39, 0}, Math.sqrt(0.61 * 0.61 + 1), up))
+                .isEqualTo(Scene.TABLE);
         assertThat(planes(eye, new double[] {0, -0.41, 0}, 0, up)).isEqualTo(-1);
         assertThat(planes(eye, new double[] {0.3, 0.8, 0.5}, Math.sqrt(0.09 + 3.24 + 0.25), front))
                 .isEqualTo(Scene.BACKDROP);
@@ -189,12 +193,15 @@ public class ScenePartsTest {
         assertThat(planes.tableBlocks(upwards, 0.6)).isTrue();
         assertThat(planes.tableBlocks(upwards, 0.4)).isFalse();
         assertThat(planes.tableBlocks(ray(below, Vector3D.Unit.MINUS_Z), 5)).isFalse();
-        assertThat(planes.tableBlocks(ray(Vector3D.of(0.7, 0, -0.5), Vector3D.Unit.PLUS_Z), 5)).isFalse();
+        assertThat(planes.tableBlocks(ray(Vector3D.of(0.7, 0, -0.5), Vector3D.Unit.PLUS_Z), 5))
+                .isFalse();
         Ray through = ray(Vector3D.of(0, 0, 0.5), Vector3D.Unit.PLUS_Y);
         assertThat(planes.backdropBlocks(through, 0.9)).isTrue();
         assertThat(planes.backdropBlocks(through, 0.7)).isFalse();
-        assertThat(planes.backdropBlocks(ray(Vector3D.of(0, 0, 0.5), Vector3D.Unit.MINUS_Y), 5)).isFalse();
-        assertThat(planes.backdropBlocks(ray(Vector3D.of(0, 0, 1.6), Vector3D.Unit.PLUS_Y), 5)).isFalse();
+        assertThat(planes.backdropBlocks(ray(Vector3D.of(0, 0, 0.5), Vector3D.Unit.MINUS_Y), 5))
+                .isFalse();
+        assertThat(planes.backdropBlocks(ray(Vector3D.of(0, 0, 1.6), Vector3D.Unit.PLUS_Y), 5))
+                .isFalse();
         assertThat(planes.behind(0.81)).isTrue();
         assertThat(planes.behind(0.79)).isFalse();
     }
@@ -214,8 +221,8 @@ public class ScenePartsTest {
     /** From the hero point straight to each side, and beside the other sides only as far as they are. */
     @Test(dataProvider = "sides")
     public void wallsFromInside(Vector3D way, double distance, Vector3D normal, Surface surface) {
-        Walls walls = new Walls(new WalledRoom(
-                1.2, 1.5, 1.8, 2, 1.6, 0.75, Surface.CREAM, Surface.WHITE_PAPER, Surface.SLATE));
+        Walls walls = new Walls(
+                new WalledRoom(1.2, 1.5, 1.8, 2, 1.6, 0.75, Surface.CREAM, Surface.WHITE_PAPER, Surface.SLATE));
         Hit hit = new Hit();
         hit.clear(Scene.FARTHEST);
         Vector3D slant = way.add(Vector3D.of(0.03, 0.02, 0.01)).normalize();

@@ -7,7 +7,7 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.http.HttpHeaders;
@@ -65,7 +65,7 @@ class PictureController {
     record ProfilePoint(double along, double lightStops, double open) {}
 
     /** Width in metres; left out where the line does not reach both a tenth and nine tenths of the key's open light. */
-    record ProfileAnswer(List<ProfilePoint> points, OptionalDouble width, double depthStops) {}
+    record ProfileAnswer(List<ProfilePoint> points, Optional<Double> width, double depthStops) {}
 
     /** Two sets to be compared. */
     record Pair(TableSet first, TableSet second) {}
@@ -114,7 +114,7 @@ class PictureController {
                 profile.points().stream()
                         .map(point -> new ProfilePoint(point.along(), Math.max(-99, point.light()), point.open()))
                         .toList(),
-                profile.width(),
+                profile.width().stream().boxed().findFirst(),
                 profile.depth());
     }
 

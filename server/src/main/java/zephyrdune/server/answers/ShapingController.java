@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.answers.fill.CardEffect;
+import zephyrdune.answers.fill.CardFill;
 import zephyrdune.answers.fill.SecondLight;
 import zephyrdune.answers.finding.Finding;
 import zephyrdune.answers.move.CardPlace;
@@ -90,15 +90,15 @@ class ShapingController {
     }
 
     /** What one card adds, in stops; null where there is no light. */
-    record CardEffectAnswer(
+    record CardFillAnswer(
             @Schema(types = {"number", "null"}) Double litSideStops,
             @Schema(types = {"number", "null"}) Double shadowSideStops,
             @Schema(types = {"number", "null"}) Double topStops,
             @Schema(types = {"number", "null"}) Double unseenFromMetres,
             Optional<SecondLightAnswer> secondLight) {
 
-        static CardEffectAnswer of(CardEffect effect) {
-            return new CardEffectAnswer(
+        static CardFillAnswer of(CardFill effect) {
+            return new CardFillAnswer(
                     AdviceController.nullable(effect.litSide()),
                     AdviceController.nullable(effect.shadowSide()),
                     AdviceController.nullable(effect.top()),
@@ -168,12 +168,12 @@ class ShapingController {
                 set, () -> Step.of(set).stream().map(StepAnswer::of).toList());
     }
 
-    @PostMapping("/api/card-effects")
+    @PostMapping("/api/card-fills")
     @Operation(
-            operationId = "cardEffect",
+            operationId = "cardFill",
             summary = "What one card adds to the hero's sides and top, and where it is seen")
-    CompletableFuture<CardEffectAnswer> cardEffect(@RequestParam int card, @RequestBody TableSet set) {
-        return computing.slowly(set, () -> CardEffectAnswer.of(CardEffect.of(set, card)));
+    CompletableFuture<CardFillAnswer> cardFill(@RequestParam int card, @RequestBody TableSet set) {
+        return computing.slowly(set, () -> CardFillAnswer.of(CardFill.of(set, card)));
     }
 
     @PostMapping("/api/card-cuts")

@@ -32,7 +32,7 @@ class PublishedApi {
             "MoveAnswer.set",
             "FindingAnswer.set",
             "SlitAnswer.set",
-            "CardEffectAnswer.secondLight");
+            "CardFillAnswer.secondLight");
 
     @Bean
     OpenApiCustomizer setShape() {

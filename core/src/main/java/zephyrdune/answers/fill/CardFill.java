@@ -26,7 +26,7 @@ import zephyrdune.units.measure.Stops;
  * @param unseenFrom level distance from the hero from which on the frame does not see it, metres; absent where it is always seen
  * @param secondLight what it mirrors onto the table, if it is a mirror
  */
-public record CardEffect(
+public record CardFill(
         OptionalDouble litSide,
         OptionalDouble shadowSide,
         OptionalDouble top,
@@ -39,7 +39,7 @@ public record CardEffect(
     private static final double FINE = 0.004;
 
     /** @throws Refused where the set has no such card */
-    public static CardEffect of(TableSet set, int card) {
+    public static CardFill of(TableSet set, int card) {
         Card one = set.card(card);
         KeyLight key = KeyLight.of(set);
         Mix mix = Mix.of(set, Set.of(), key);
@@ -50,7 +50,7 @@ public record CardEffect(
         double up = set.dish().top();
         Vector3D hero = Vector3D.of(0, 0, up);
         // the layers of the cards that are left are those of the others, and count alike
-        return new CardEffect(
+        return new CardFill(
                 with.map(fill -> added(
                                 set,
                                 without,

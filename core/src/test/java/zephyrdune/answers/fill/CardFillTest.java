@@ -27,7 +27,7 @@ import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Refused;
 import zephyrdune.units.measure.Stops;
 
-public class CardEffectTest {
+public class CardFillTest {
 
     private static final double OPPOSITE = 4 * Math.PI / 6;
 
@@ -47,7 +47,7 @@ public class CardEffectTest {
     public void aWhiteCardOpensTheShadowSide() {
         Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, OPPOSITE, 0.2, 0, 0, 0);
         TableSet set = with(white);
-        CardEffect effect = CardEffect.of(set, 0);
+        CardFill effect = CardFill.of(set, 0);
         Fill fill = Fill.of(set, KeyLight.of(set)).orElseThrow();
         Mix mix = Mix.of(set, Set.of());
         double shadow = Stops.between(
@@ -85,14 +85,14 @@ public class CardEffectTest {
     public void aBlackCardTakesLight() {
         Card black = new Card(Surface.BLACK_PAPER, 0.3, 0.3, OPPOSITE, 0.15, 0, 0, 0);
         TableSet set = with(black).withTableTop(Sets.endless(Surface.WHITE_PAPER));
-        assertThat(CardEffect.of(set, 0).shadowSide().orElseThrow()).isNegative();
+        assertThat(CardFill.of(set, 0).shadowSide().orElseThrow()).isNegative();
     }
 
     /** From there on none of its corners is in the frame; a centimetre nearer one is; the frame is looked over in a raster of some millimetres. */
     @Test
     public void whereTheFrameSeesItNoMore() {
         Card low = new Card(Surface.WHITE_PAPER, 0.2, 0.1, Math.PI / 2, 0.15, 0, 0, 0);
-        double unseen = CardEffect.of(with(low), 0).unseenFrom().orElseThrow();
+        double unseen = CardFill.of(with(low), 0).unseenFrom().orElseThrow();
         assertThat(inFrame(low.withDistance(unseen + 0.006))).isFalse();
         assertThat(inFrame(low.withDistance(unseen - 0.01))).isTrue();
     }
@@ -108,7 +108,7 @@ public class CardEffectTest {
     public void aMirrorIsASecondLight() {
         Card mirror = new Card(Surface.MIRROR, 0.2, 0.1, OPPOSITE, 0.3, 0.05, 0, 0);
         TableSet set = with(mirror);
-        SecondLight second = CardEffect.of(set, 0).secondLight().orElseThrow();
+        SecondLight second = CardFill.of(set, 0).secondLight().orElseThrow();
         Vector3D key = set.pose().centre();
         Vector3D toMirror = Vector3D.of(Math.sin(OPPOSITE), Math.cos(OPPOSITE), 0);
         // straight behind an upright mirror, as far as the key is before it
@@ -133,7 +133,7 @@ public class CardEffectTest {
 
     @Test
     public void aCardThatIsNotThereIsSaid() {
-        assertThatThrownBy(() -> CardEffect.of(with(), 0))
+        assertThatThrownBy(() -> CardFill.of(with(), 0))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("card 1");
     }
