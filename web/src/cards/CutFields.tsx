@@ -8,6 +8,7 @@ import { HOLES } from "../fields/kinds";
 import { PartFields } from "../fields/PartFields";
 import { useReadingKinds } from "../set/answers";
 import { changeWords } from "../set/changes";
+import { asking } from "../set/late";
 import { useLength } from "../set/preferences";
 import { useTable } from "../set/store";
 import { FilePick, usePicker } from "../ui/FilePick";
@@ -139,20 +140,27 @@ function SharperMoves() {
   const kinds = useReadingKinds();
   const moves = useQuery({
     queryKey: ["sharper", set],
-    queryFn: ({ signal }) => api.sharper(set as TableSet, signal),
+    queryFn: async ({ signal }) => ({
+      asked: set as TableSet,
+      moves: await api.sharper(set as TableSet, signal),
+    }),
     enabled: set !== null && !dragging,
     placeholderData: (before) => before,
     gcTime: 0,
   });
-  if (!moves.data || moves.data.length === 0) return null;
+  if (!moves.data || moves.data.moves.length === 0) return null;
+  const { asked } = moves.data;
   return (
     <ul className="col-span-full grid gap-1" data-testid="sharper">
-      {moves.data.map((move) => {
+      {moves.data.moves.map((move) => {
         const words = changeWords(move.changes, kinds, length);
         const name = BY[move.lever] ?? move.lever;
         return (
           <li key={move.lever} className="flex items-center gap-2 text-sm">
-            <PanelButton className="shrink-0" onClick={() => tryOut(move.set, `${name}: done`)}>
+            <PanelButton
+              className="shrink-0"
+              onClick={() => tryOut(asking(asked), move.set, `${name}: done`)}
+            >
               {name}
             </PanelButton>
             <span className="text-soft leading-tight">{words.join(" · ")}</span>

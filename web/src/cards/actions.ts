@@ -2,32 +2,35 @@ import { api } from "../api/client";
 import type { Card, CardPlace, PatternOpen, TableSet, TemplateKind } from "../api/types";
 import { attempt } from "../set/attempt";
 import { keep } from "../set/files";
+import { type Asked, asking, putAnswer } from "../set/late";
 import { pickCard, useShaping } from "../set/picked";
+import { said } from "../set/preferences";
 import { useTable } from "../set/store";
 import { takeBack } from "../set/takeBack";
 import { tell } from "../ui/notices";
 
-/** Puts a set on the table and offers to take it back. */
-export function tryOut(set: TableSet, said: string): void {
-  useTable.getState().replace(set);
-  tell(said, { action: takeBack() });
+/** Puts an answer on the table and offers to take it back; says nothing of it where it no longer fits. */
+export function tryOut(asked: Asked | null, answered: TableSet, words: string): boolean {
+  if (!asked || !putAnswer(asked, answered)) return false;
+  tell(words, { action: takeBack() });
+  return true;
 }
 
 /** Adds a card in its usual place. */
 export async function addCard(card: Card, place: CardPlace): Promise<void> {
-  const { set } = useTable.getState();
-  if (!set) return;
-  const cards = [...set.cards, card];
-  const placed = await attempt(() => api.placeCard({ ...set, cards }, cards.length - 1, place));
-  if (!placed) return;
-  useTable.getState().replace(placed);
-  pickCard(cards.length - 1);
+  const asked = asking();
+  if (!asked) return;
+  const cards = [...asked.set.cards, card];
+  const placed = await attempt(() =>
+    api.placeCard({ ...asked.set, cards }, cards.length - 1, place),
+  );
+  if (placed && putAnswer(asked, placed)) pickCard(cards.length - 1);
 }
 
 export async function placeCard(card: number, place: CardPlace): Promise<void> {
-  const { set } = useTable.getState();
-  const placed = set && (await attempt(() => api.placeCard(set, card, place)));
-  if (placed) useTable.getState().replace(placed);
+  const asked = asking();
+  const placed = asked && (await attempt(() => api.placeCard(asked.set, card, place)));
+  if (placed) putAnswer(asked, placed);
 }
 
 export function removeCard(at: number): void {
@@ -42,15 +45,15 @@ export function removeCard(at: number): void {
 
 /** A broad base from the key's side. */
 export async function softSun(): Promise<void> {
-  const { set } = useTable.getState();
-  const based = set && (await attempt(() => api.softSun(set)));
-  if (based) tryOut(based, "Base one stop under the key");
+  const asked = asking();
+  const based = asked && (await attempt(() => api.softSun(asked.set)));
+  if (based) tryOut(asked, based, "Base one stop under the key");
 }
 
 /** The pair of boards whose strip covers the hero, with a dark backdrop. */
 export async function placeSlit(): Promise<void> {
-  const { possible } = useTable.getState();
-  const found = possible && (await attempt(() => api.placeSlit(possible)));
+  const asked = asking();
+  const found = asked && (await attempt(() => api.placeSlit(asked.set)));
   if (!found) return;
   if (!found.set || found.gapMetres === null) {
     tell(
@@ -59,31 +62,26 @@ export async function placeSlit(): Promise<void> {
     );
     return;
   }
-  tryOut(
-    found.set,
-    `Slit of ${(100 * found.gapMetres).toFixed(1)} cm; ${
-      found.backdropStops === null
-        ? "none of the key reaches the backdrop"
-        : `the backdrop is ${(-found.backdropStops).toFixed(1)} stops under the hero`
-    }`,
-  );
-  pickCard(found.set.cards.length - 1);
+  const backdrop =
+    found.backdropStops === null
+      ? "none of the key reaches the backdrop"
+      : `the backdrop is ${(-found.backdropStops).toFixed(1)} stops under the hero`;
+  if (tryOut(asked, found.set, said(`Slit of {${found.gapMetres} m}; ${backdrop}`))) {
+    pickCard(found.set.cards.length - 1);
+  }
 }
 
 /** Cuts a person's own drawing or picture into a card. */
 export async function openPattern(card: number, file: File, open: PatternOpen): Promise<void> {
-  const { set, change } = useTable.getState();
-  const now = set?.cards[card];
-  if (!now) return;
+  const asked = asking();
+  const now = asked?.set.cards[card];
+  if (!asked || !now) return;
   const width = 0.8 * Math.min(now.widthMetres, now.heightMetres);
   const pattern = await attempt(() => api.openPatternFile(file, width, open));
   if (!pattern) return;
-  change(`cards.${card}`, {
-    ...now,
-    bendDegrees: 0,
-    cut: { holes: pattern.holes, turnDegrees: 0, rightMetres: 0, upMetres: 0 },
-  });
-  tell(`${file.name} is cut into the card`, { action: takeBack() });
+  const cut = { holes: pattern.holes, turnDegrees: 0, rightMetres: 0, upMetres: 0 };
+  const cards = asked.set.cards.with(card, { ...now, bendDegrees: 0, cut });
+  tryOut(asked, { ...asked.set, cards }, `${file.name} is cut into the card`);
 }
 
 /** Saves a card's cutting template. */

@@ -4,6 +4,7 @@ import { api } from "../api/client";
 import type { Change, Shaper, TableSet } from "../api/types";
 import { useReadingKinds } from "../set/answers";
 import { figure } from "../set/figures";
+import { asking, putAnswer } from "../set/late";
 import { useLength } from "../set/preferences";
 import { useTable } from "../set/store";
 import { takeBack } from "../set/takeBack";
@@ -119,9 +120,11 @@ function Column({ set, shaper, equal, onUsed }: ColumnProps) {
               look="outline"
               className="mt-2 w-full"
               onClick={() => {
-                useTable.getState().replace(same.data.set);
+                const asked = asking(set);
                 onUsed();
-                tell(`${shaper.name}: on the table`, { action: takeBack() });
+                if (asked && putAnswer(asked, same.data.set)) {
+                  tell(`${shaper.name}: on the table`, { action: takeBack() });
+                }
               }}
             >
               Put it there

@@ -19,8 +19,9 @@ import { Menu } from "../ui/Menu";
 import { tell } from "../ui/notices";
 import { Sheet } from "../ui/Sheet";
 import { useReadyMade } from "./readyMade";
+import { type Piece, SHELVES, type Shelf } from "./shelves";
 import { useKit } from "./store";
-import { addPiece, type Piece, SHELVES, type Shelf, withPiece } from "./use";
+import { addPiece, withPiece } from "./use";
 
 /** Everything that is owned: add ready-made pieces, change them, put them on the table. */
 export function KitSheet({ open, onClose }: { open: boolean; onClose: () => void }) {

@@ -6,8 +6,9 @@ import { setActions } from "../sets/actions";
 import { Button } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
 import { useReadyMade } from "./readyMade";
+import { type Piece, SHELVES, type Shelf } from "./shelves";
 import { useKit } from "./store";
-import { addPiece, inPlace, type Piece, SHELVES, type Shelf, withShaper, withSource } from "./use";
+import { addPiece, inPlace, withShaper, withSource } from "./use";
 
 const READY = "ready-made:";
 

@@ -3,8 +3,8 @@ import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type { Kit, StoredKit } from "../api/types";
 import { withEnteredAt } from "../set/paths";
-import { said } from "../set/preferences";
 import { tell } from "../ui/notices";
+import { merged } from "./merge";
 
 type KitState = {
   /** As it was last saved; none before it was fetched. */
@@ -22,30 +22,50 @@ type KitState = {
 /** Typing settles for this long before it is saved. */
 const SETTLED_MS = 500;
 
+/** A save that failed is tried again after so long. */
+const AGAIN_MS = 3000;
+
 let timer: ReturnType<typeof setTimeout> | undefined;
 
 /** What the photographer owns. Every change is saved by itself. */
 export const useKit = create<KitState>((put, get) => {
+  let saving = false;
   const save = async () => {
     const { kit, saved } = get();
-    if (!kit || !saved || kit === saved.kit) return;
+    if (saving || !kit || !saved || kit === saved.kit) return;
+    saving = true;
     try {
       const stored = await api.saveKit(saved.version, kit);
       put({ saved: { version: stored.version, kit }, problem: null });
-      if (get().kit !== kit) later();
     } catch (error) {
       noteFailure(error);
       if (!(error instanceof Refusal)) {
-        timer = setTimeout(() => void save(), 3000);
-      } else if (error.problem.status === 409) {
-        tell(said(error.problem.detail), { tone: "alarm" });
-        await get().fetch();
-      } else {
+        timer = setTimeout(() => void save(), AGAIN_MS);
+        return;
+      }
+      if (error.problem.status !== 409) {
         const first = error.problem.errors?.[0];
         put({
           problem: { field: first?.field ?? "", detail: first?.detail ?? error.problem.detail },
         });
+        return;
       }
+      await joinTheirs(saved.kit);
+    } finally {
+      saving = false;
+    }
+    if (get().kit !== get().saved?.kit) later();
+  };
+  /** The kit was saved elsewhere meanwhile: what was changed here goes on top of that. */
+  const joinTheirs = async (before: Kit) => {
+    try {
+      const theirs = await api.kit();
+      const mine = get().kit;
+      put({ saved: theirs, kit: mine ? merged(before, mine, theirs.kit) : theirs.kit });
+      tell("The kit was changed in another window too; both changes are in it now");
+    } catch (error) {
+      noteFailure(error);
+      timer = setTimeout(() => void save(), AGAIN_MS);
     }
   };
   const later = () => {
@@ -80,11 +100,3 @@ export const useKit = create<KitState>((put, get) => {
     },
   };
 });
-
-/** A name that no piece of a list has yet: "White card", "White card 2" and so on. */
-export function freeName(wanted: string, taken: { name: string }[]): string {
-  const names = new Set(taken.map(({ name }) => name.trim().toLowerCase()));
-  let name = wanted;
-  for (let n = 2; names.has(name.trim().toLowerCase()); n++) name = `${wanted} ${n}`;
-  return name;
-}

@@ -9,18 +9,9 @@ import type {
   WorkPlace,
 } from "../api/types";
 import { CARD } from "../fields/kinds";
-import { freeName, useKit } from "./store";
-
-/** The parts of the kit, by the names of their lists. */
-export type Piece = OwnedSource | Shaper | Board | WorkPlace;
-export type Shelf = "sources" | "shapers" | "boards" | "places";
-
-export const SHELVES: Record<Shelf, { title: string; one: string }> = {
-  sources: { title: "Sources", one: "source" },
-  shapers: { title: "Shapers", one: "shaper" },
-  boards: { title: "Boards", one: "board" },
-  places: { title: "Places", one: "place" },
-};
+import { freeName } from "./names";
+import type { Piece, Shelf } from "./shelves";
+import { useKit } from "./store";
 
 /** A light with another source. */
 export function withSource(light: Light, { source }: OwnedSource): Light {

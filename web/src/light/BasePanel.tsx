@@ -3,6 +3,7 @@ import { Select } from "../fields/Choice";
 import { KindChoice } from "../fields/KindChoice";
 import { BASES } from "../fields/kinds";
 import { PartFields } from "../fields/PartFields";
+import { asking } from "../set/late";
 import { usePreferences } from "../set/preferences";
 import { useTable } from "../set/store";
 import { PanelButton } from "../ui/PanelButton";
@@ -25,7 +26,7 @@ export function BasePanel() {
         onChoose={(word) => {
           setOneLight(word === ONE);
           if (word === ONE && set.base.kind !== "no-base") {
-            tryOut({ ...set, base: BASES["no-base"] }, "The base light is gone");
+            tryOut(asking(set), { ...set, base: BASES["no-base"] }, "The base light is gone");
           }
         }}
       />

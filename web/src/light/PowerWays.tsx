@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import { useReadingKinds } from "../set/answers";
 import { changeWords } from "../set/changes";
+import { asking, putAnswer } from "../set/late";
 import { useLength } from "../set/preferences";
 import { useTable } from "../set/store";
 import { takeBack } from "../set/takeBack";
@@ -31,8 +32,10 @@ export function PowerWays() {
             <PanelButton
               className="shrink-0"
               onClick={() => {
-                useTable.getState().replace(way.set);
-                tell(`${way.words}: done`, { action: takeBack() });
+                const asked = asking(set);
+                if (asked && putAnswer(asked, way.set)) {
+                  tell(`${way.words}: done`, { action: takeBack() });
+                }
               }}
             >
               {way.words}

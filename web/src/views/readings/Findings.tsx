@@ -5,6 +5,7 @@ import { useEffect, useState } from "react";
 import { api } from "../../api/client";
 import type { Finding, TableSet } from "../../api/types";
 import { tryOut } from "../../cards/actions";
+import { asking } from "../../set/late";
 import { useSaid } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { Button } from "../../ui/Button";
@@ -18,13 +19,17 @@ export function Findings() {
   const set = useRested();
   const found = useQuery({
     queryKey: ["findings", set],
-    queryFn: ({ signal }) => api.findings(set as TableSet, signal),
+    queryFn: async ({ signal }) => ({
+      asked: set as TableSet,
+      findings: await api.findings(set as TableSet, signal),
+    }),
     enabled: set !== null,
     placeholderData: (before) => before,
     gcTime: 0,
   });
   const said = useSaid();
-  const [first, ...rest] = found.data ?? [];
+  const [first, ...rest] = found.data?.findings ?? [];
+  const asked = found.data?.asked;
   return (
     <section
       aria-label="Findings"
@@ -38,7 +43,7 @@ export function Findings() {
           <span className="min-w-0 flex-1 truncate" title={said(first.words)} role="status">
             {said(first.words)}
           </span>
-          <Try finding={first} />
+          <Try finding={first} asked={asked} />
           {rest.length > 0 && (
             <Menu
               name="More findings"
@@ -55,7 +60,7 @@ export function Findings() {
                   <li key={finding.kind} className="flex items-center gap-2 px-1 text-sm">
                     <span className="flex-1">{said(finding.words)}</span>
                     <Popover.Close asChild>
-                      <Try finding={finding} />
+                      <Try finding={finding} asked={asked} />
                     </Popover.Close>
                   </li>
                 ))}
@@ -78,7 +83,7 @@ export function Findings() {
   );
 }
 
-function Try({ finding, ...rest }: { finding: Finding }) {
+function Try({ finding, asked, ...rest }: { finding: Finding; asked: TableSet | undefined }) {
   const { set, action } = finding;
   const said = useSaid();
   if (!set) return null;
@@ -86,7 +91,7 @@ function Try({ finding, ...rest }: { finding: Finding }) {
     <button
       type="button"
       className="h-7 shrink-0 rounded-md border border-edge/60 px-2 hover:bg-raised max-sm:h-11"
-      onClick={() => tryOut(set, `${said(action)}: done`)}
+      onClick={() => tryOut(asking(asked), set, `${said(action)}: done`)}
       {...rest}
     >
       {said(action)}

@@ -4,6 +4,7 @@ import { api } from "../../api/client";
 import type { Lever, ReadingKind, TableSet } from "../../api/types";
 import { attempt } from "../../set/attempt";
 import { figure, typedIn } from "../../set/figures";
+import { asking, putAnswer } from "../../set/late";
 import { useLength } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { signedStops } from "../../set/units";
@@ -48,21 +49,21 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
   const typed = text.trim() === "" ? Number.NaN : Number(text.replace(",", ".").replace("−", "-"));
 
   const go = async (lever: Lever) => {
-    const { possible } = useTable.getState();
-    if (!possible) return;
+    const asked = asking();
+    if (!asked) return;
     if (!Number.isFinite(typed)) {
       setAnswer(`Type a number of ${unit === ": 1" ? "times" : unit} first.`);
       return;
     }
     setBusy(true);
-    const move = await attempt(() => api.move(possible, kind.kind, typed * size, lever));
+    const move = await attempt(() => api.move(asked.set, kind.kind, typed * size, lever));
     setBusy(false);
     if (!move) return;
     if (!move.set || move.metres === null || move.reached === null) {
       setAnswer(`No place of it gives ${text.trim()} ${unit}. Try another way.`);
       return;
     }
-    useTable.getState().replace(move.set);
+    if (!putAnswer(asked, move.set)) return;
     const reads = figure(kind, move.reached, length);
     const where = `${length.show(move.metres)} ${length.unit}`;
     const power =

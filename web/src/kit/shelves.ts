@@ -1,0 +1,12 @@
+import type { Board, OwnedSource, Shaper, WorkPlace } from "../api/types";
+
+/** The parts of the kit, by the names of their lists. */
+export type Piece = OwnedSource | Shaper | Board | WorkPlace;
+export type Shelf = "sources" | "shapers" | "boards" | "places";
+
+export const SHELVES: Record<Shelf, { title: string; one: string }> = {
+  sources: { title: "Sources", one: "source" },
+  shapers: { title: "Shapers", one: "shaper" },
+  boards: { title: "Boards", one: "board" },
+  places: { title: "Places", one: "place" },
+};
