@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import { create } from "zustand";
 import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
-import type { Doubt, Link, Plan, Point, Reading, ReadingKind } from "../api/types";
+import type { Doubt, Link, Plan, Point, Reading, ReadingKind, TableSet } from "../api/types";
 import { useLatest } from "../api/useLatest";
 import { useTable } from "./store";
 
@@ -11,6 +11,8 @@ import { useTable } from "./store";
 const FLOOR_ASPECT = 1.5;
 
 type Answers = {
+  /** The set that they are true of; none while there are none. */
+  of: TableSet | null;
   readings: Reading[];
   doubts: Doubt[];
   /** The way of the light from source to face. */
@@ -22,10 +24,22 @@ type Answers = {
   unanswered: string;
 };
 
-const NOTHING = { readings: [], doubts: [], chain: [], plan: null, probed: [] };
+const NOTHING = { of: null, readings: [], doubts: [], chain: [], plan: null, probed: [] };
 
 /** What the core says of the set on the table. */
 export const useAnswers = create<Answers>(() => ({ ...NOTHING, unanswered: "" }));
+
+// of another set nothing that was read is true
+useTable.subscribe((now, before) => {
+  if (now.id !== before.id) useAnswers.setState({ ...NOTHING, unanswered: "" });
+});
+
+/** Whether the answers are those of an earlier state of the set. */
+export function useLate(): boolean {
+  const of = useAnswers((answers) => answers.of);
+  const set = useTable((table) => table.set);
+  return of !== set;
+}
 
 /** The words that go with every kind of reading. */
 export function useReadingKinds(): ReadingKind[] {
@@ -50,14 +64,14 @@ export function useAnswersOf(reachMetres: number): void {
         api.readings(asked, signal),
         api.plan(asked, reach * FLOOR_ASPECT, signal),
       ]);
-      useAnswers.setState({ readings, doubts, chain, plan, unanswered: "" });
+      useAnswers.setState({ of: asked, readings, doubts, chain, plan, unanswered: "" });
       accept(asked);
     } catch (error) {
       if (signal.aborted) return;
       noteFailure(error);
       if (error instanceof Refusal && error.isOfWork) {
         // the set can stand, but what was read of another one is not true of it
-        useAnswers.setState({ ...NOTHING, unanswered: error.problem.detail });
+        useAnswers.setState({ ...NOTHING, of: asked, unanswered: error.problem.detail });
         accept(asked);
       } else if (error instanceof Refusal) {
         const first = error.problem.errors?.[0];

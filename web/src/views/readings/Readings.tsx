@@ -2,7 +2,7 @@ import { List } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import type { Reading, ReadingKind } from "../../api/types";
-import { probe, useAnswers, useReadingKinds } from "../../set/answers";
+import { probe, useAnswers, useLate, useReadingKinds } from "../../set/answers";
 import { figure, give, type Kind } from "../../set/figures";
 import { useLength, usePreferences } from "../../set/preferences";
 import { useTable } from "../../set/store";
@@ -32,7 +32,7 @@ const SMALL: Kind[] = [
 export function Readings() {
   const readings = useAnswers((answers) => answers.readings);
   const stale = useTable((table) => table.problem !== null);
-  const waiting = useTable((table) => table.possible !== table.set);
+  const late = useLate();
   const [all, setAll] = useState(false);
   const kinds = useReadingKinds();
   const oneLight = usePreferences((preferences) => preferences.oneLight);
@@ -52,13 +52,16 @@ export function Readings() {
     wanted.map((name) => {
       const kind = kinds.find((candidate) => candidate.kind === name);
       const reading = readings.find((candidate) => candidate.kind === name);
-      return kind && reading && <Tile key={name} {...{ kind, reading, large, stale }} />;
+      return (
+        kind && <Tile key={name} {...{ kind, reading: reading ?? unread(name), large, stale }} />
+      );
     });
   return (
     <section
       aria-label="Readings"
-      aria-busy={waiting}
-      className="grid h-full min-h-0 content-stretch gap-1.5"
+      aria-busy={late}
+      // what lags behind for longer than a blink is dimmed until it is true again
+      className={`grid h-full min-h-0 content-stretch gap-1.5 transition-opacity duration-0 ${late ? "opacity-50 delay-100" : ""}`}
     >
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">{tiles(LARGE, true)}</div>
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-6">
@@ -75,6 +78,18 @@ export function Readings() {
       <AllReadings open={all} onClose={() => setAll(false)} kinds={kinds} />
     </section>
   );
+}
+
+/** Before there is an answer. */
+function unread(kind: Kind): Reading {
+  return {
+    kind,
+    value: null,
+    text: "",
+    note: "",
+    places: [],
+    uncertainty: null,
+  };
 }
 
 type TileProps = {
