@@ -18,7 +18,10 @@ public record Sharper(Lever lever, TableSet set, double metres, List<Change> cha
     private static final double NEARER = 0.6;
     private static final double SMALLER = 0.5;
 
-    /** Both moves, as far as they can be made; none without a pattern. */
+    /** So much contrast is not missed. */
+    private static final double LESS = 0.01;
+
+    /** Those of the two moves that can be made and do sharpen it; none without a pattern. */
     public static List<Sharper> of(TableSet set) {
         List<Sharper> moves = new ArrayList<>();
         if (set.cards().stream().anyMatch(card -> card.cut().patterned())) {
@@ -28,11 +31,21 @@ public record Sharper(Lever lever, TableSet set, double metres, List<Change> cha
         return moves;
     }
 
+    /** By its own figures: less blur, and no less contrast. */
+    private boolean sharpens() {
+        Change blur = changes.get(0);
+        Change contrast = changes.get(1);
+        return blur.before().isPresent()
+                && blur.after().isPresent()
+                && blur.after().getAsDouble() < blur.before().getAsDouble()
+                && contrast.after().orElse(0) >= contrast.before().orElse(0) - LESS;
+    }
+
     private static void add(List<Sharper> moves, TableSet set, Lever lever, double share) {
         try {
             double metres = lever.now(set).orElseThrow() * share;
             TableSet moved = lever.set(set, metres);
-            moves.add(new Sharper(
+            Sharper move = new Sharper(
                     lever,
                     moved,
                     metres,
@@ -42,7 +55,10 @@ public record Sharper(Lever lever, TableSet set, double metres, List<Change> cha
                             ReadingKind.PATCH_BLUR,
                             ReadingKind.PATTERN_CONTRAST,
                             ReadingKind.PATCH_SIZE,
-                            ReadingKind.POWER)));
+                            ReadingKind.POWER));
+            if (move.sharpens()) {
+                moves.add(move);
+            }
         } catch (Refused impossible) {
             // the card would cut into the dish, or the light be too small: that move is not offered
         }

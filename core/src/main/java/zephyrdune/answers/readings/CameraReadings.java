@@ -35,6 +35,9 @@ final class CameraReadings {
     /** Closer to full than this, a battery flash is slow and gets warm: a stop and a half. */
     private static final double NEAR_FULL = 1.5;
 
+    /** Of less than this nobody need be told, stops. */
+    private static final double NOTICED = 0.05;
+
     /** Within an hour of 12 o'clock, and lower than this, a light is a back light. */
     private static final double BEHIND = Math.cos(Math.PI / 6) - 1e-9;
 
@@ -217,13 +220,13 @@ final class CameraReadings {
                                     : "parts an LED from it: close blinds, come closer, or give more power");
         }
         Exposure dark = burying.settings().get();
-        return "%.1f stops to go until the room is gone: %s, f/%s, ISO %s does it; the flash then gives %.1f stops more"
-                .formatted(
-                        burying.missing(),
-                        shutter(dark.shutter()),
-                        plain(dark.aperture()),
-                        plain(dark.speed()),
-                        burying.more());
+        String settings = "%.1f stops to go until the room is gone: %s, f/%s, ISO %s "
+                .formatted(burying.missing(), shutter(dark.shutter()), plain(dark.aperture()), plain(dark.speed()));
+        return burying.shortBy() > NOTICED
+                ? settings
+                        + "would do it, but full power is then %.1f stops short: come closer, or close blinds"
+                                .formatted(burying.shortBy())
+                : settings + "does it; the flash then gives %.1f stops more".formatted(burying.more());
     }
 
     private static Reading depthOfField(TableSet set) {

@@ -196,6 +196,20 @@ public class MeteredExposureTest {
         assertThat(Burying.of(five, of(five)).settings()).isPresent();
     }
 
+    /** Under a strong room settings bury it that a small flash has not the power for: what Power then says is what was told. */
+    @Test
+    public void settingsThatAskMoreThanTheFlashHas() {
+        TableSet set = chowder().withAmbient(new Ambient(10_000, 5500, 5)).withExposure(camera(16, 1 / 200.0, 100));
+        Burying burying = Burying.of(set, of(set));
+        assertThat(burying.reserve()).isEqualTo(of(set).wantedBelow());
+        assertThat(burying.shortBy()).isPositive();
+        TableSet buried = set.withExposure(burying.settings().orElseThrow());
+        // less of the room is in the exposure then: the flash has to give that too
+        assertThat(of(buried).wantedBelow())
+                .isCloseTo(-burying.shortBy(), within(0.15))
+                .isNegative();
+    }
+
     @Test
     public void noSettingBuriesTheRoomUnderAnLed() {
         TableSet set = with(light(LED, new Diffuse(), 1, PowerChoice.FOLLOWS, 0), camera(4, 1 / 60.0, 800))
