@@ -147,6 +147,7 @@ final class PatternSvg {
         }
         boolean hidden = above.hidden
                 || UNSEEN.contains(name)
+                || TemplateSvg.NOT_CUT.equals(reader.getAttributeValue(null, "id"))
                 || style(reader, "display").equals("none");
         if (!hidden && REFUSED.containsKey(name) || name.equals("script")) {
             throw new BadFile("file", name, REFUSED.get(name));

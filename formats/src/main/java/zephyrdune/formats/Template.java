@@ -2,6 +2,7 @@ package zephyrdune.formats;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -37,10 +38,11 @@ record Template(String title, double width, double height, List<Circle> circles,
         if (!card.cut().any()) {
             throw new Refused("cards", "Nothing is cut out of this card; give it a pattern first");
         }
+        boolean standing = card.cut().holes().standing();
         List<Circle> circles = new ArrayList<>();
         List<Geometry> pieces = new ArrayList<>();
         for (Piece piece : card.cut().pieces(card.width(), card.height())) {
-            if (piece.round()) {
+            if (piece.round() && !standing) {
                 circles.add(new Circle(
                         PER_METRE * (piece.across() + card.width() / 2),
                         PER_METRE * (piece.up() + card.height() / 2),
@@ -51,6 +53,11 @@ record Template(String title, double width, double height, List<Circle> circles,
         }
         List<double[]> lines = new ArrayList<>();
         Geometry joined = pieces.isEmpty() ? FACTORY.createPolygon() : UnaryUnionOp.union(pieces);
+        if (standing) {
+            // all of the card but what stands falls out
+            Envelope whole = new Envelope(-card.width() / 2, card.width() / 2, -card.height() / 2, card.height() / 2);
+            joined = FACTORY.toGeometry(whole).difference(joined);
+        }
         for (int i = 0; i < joined.getNumGeometries(); i++) {
             if (joined.getGeometryN(i) instanceof Polygon part && !part.isEmpty()) {
                 lines.add(line(part.getExteriorRing(), card));

@@ -16,6 +16,9 @@ public final class TemplateSvg {
 
     private static final double RULE = 100;
 
+    /** Of the group that is there to be read alone: what is opened again as a pattern is the rest. */
+    static final String NOT_CUT = "not-cut";
+
     private final XMLStreamWriter xml;
 
     private TemplateSvg(XMLStreamWriter xml) {
@@ -46,14 +49,7 @@ public final class TemplateSvg {
         xml.writeStartElement("title");
         xml.writeCharacters(template.title());
         xml.writeEndElement();
-        xml.writeStartElement("g");
-        xml.writeAttribute("fill", "none");
-        xml.writeAttribute("stroke", "black");
-        xml.writeAttribute("stroke-width", "0.2");
-        xml.writeEmptyElement("rect");
-        xml.writeAttribute("id", "card");
-        xml.writeAttribute("width", number(template.width()));
-        xml.writeAttribute("height", number(template.height()));
+        lines("cut");
         for (Template.Circle circle : template.circles()) {
             xml.writeEmptyElement("circle");
             xml.writeAttribute("cx", number(circle.across()));
@@ -71,10 +67,28 @@ public final class TemplateSvg {
             xml.writeEmptyElement("polygon");
             xml.writeAttribute("points", points.toString());
         }
+        xml.writeEndElement();
+        lines(NOT_CUT);
+        edge(template);
         foot(template);
         xml.writeEndElement();
         xml.writeEndElement();
         xml.writeEndDocument();
+    }
+
+    private void lines(String id) throws XMLStreamException {
+        xml.writeStartElement("g");
+        xml.writeAttribute("id", id);
+        xml.writeAttribute("fill", "none");
+        xml.writeAttribute("stroke", "black");
+        xml.writeAttribute("stroke-width", "0.2");
+    }
+
+    private void edge(Template template) throws XMLStreamException {
+        xml.writeEmptyElement("rect");
+        xml.writeAttribute("id", "card");
+        xml.writeAttribute("width", number(template.width()));
+        xml.writeAttribute("height", number(template.height()));
     }
 
     private void foot(Template template) throws XMLStreamException {

@@ -9,9 +9,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.locationtech.jts.geom.Envelope;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -20,8 +23,13 @@ import zephyrdune.set.card.Branch;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.card.Cut;
 import zephyrdune.set.card.Holes;
+import zephyrdune.set.card.LeafHoles;
+import zephyrdune.set.card.OwnHoles;
+import zephyrdune.set.card.Piece;
 import zephyrdune.set.card.RoundHoles;
 import zephyrdune.set.card.Slats;
+import zephyrdune.set.card.Slit;
+import zephyrdune.set.card.WindowBars;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Refused;
 
@@ -119,5 +127,53 @@ public class TemplateTest {
         assertThatThrownBy(() -> TemplatePdf.write("t", card(3, 3, new RoundHoles(0.1, 0.16))))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("SVG");
+    }
+
+    @DataProvider
+    Object[][] patterns() {
+        return new Object[][] {
+            {new RoundHoles(0.03, 0.05)},
+            {new Slats(0.02, 0.03)},
+            {new WindowBars(0.08, 0.09, 0.02)},
+            {new LeafHoles(0.06, 0.025, 0.08, 0.4)},
+            {new Slit(0.04)},
+            {new Branch(0.06, 0.025, 0.05)}
+        };
+    }
+
+    /** What is written as a template is read as the same pattern: as open in the same places, and as large. */
+    @Test(dataProvider = "patterns")
+    public void aTemplateIsReadAsTheSamePattern(Holes holes) throws Exception {
+        Card card = card(0.4, 0.3, holes);
+        OwnHoles read =
+                PatternFile.read(TemplateSvg.write("Text & figures", card), "again", 0.9, PatternFile.Open.LIGHT);
+        List<Piece> before = card.cut().pieces(0.4, 0.3);
+        List<Piece> after = read.pieces(0.4, 0.3, 1);
+        // a pattern comes back about its own middle
+        double[] middle = middle(before, holes.standing());
+        Random random = new Random(4);
+        int same = 0;
+        int open = 0;
+        int places = 4000;
+        for (int i = 0; i < places; i++) {
+            double across = 0.38 * (random.nextDouble() - 0.5);
+            double up = 0.28 * (random.nextDouble() - 0.5);
+            boolean was = before.stream().anyMatch(piece -> piece.holds(across, up)) != holes.standing();
+            boolean is = after.stream().anyMatch(piece -> piece.holds(across - middle[0], up - middle[1]));
+            same += was == is ? 1 : 0;
+            open += was ? 1 : 0;
+        }
+        assertThat(open).isBetween(places / 20, places - places / 20);
+        assertThat(same).isGreaterThan((int) (0.985 * places));
+    }
+
+    private static double[] middle(List<Piece> pieces, boolean standing) {
+        Envelope box = new Envelope();
+        pieces.forEach(piece -> {
+            for (int i = 0; i < piece.corners().length; i += 2) {
+                box.expandToInclude(piece.corners()[i], piece.corners()[i + 1]);
+            }
+        });
+        return standing ? new double[] {0, 0} : new double[] {box.centre().x, box.centre().y};
     }
 }
