@@ -88,10 +88,11 @@ public class WorkTest extends RunningServer {
     @Test
     public void endlessHelpIsEnded() {
         assertThatThrownBy(() -> computing
-                        .slowly(() -> Cancellation.outcome(Cancellation.aside(() -> {
-                            spin(new AtomicBoolean());
-                            return 1;
-                        })))
+                        .slowly(() -> Cancellation.aside(() -> {
+                                    spin(new AtomicBoolean());
+                                    return 1;
+                                })
+                                .outcome())
                         .get(PATIENCE_SECONDS, TimeUnit.SECONDS))
                 .hasCauseInstanceOf(TooHeavy.class);
     }

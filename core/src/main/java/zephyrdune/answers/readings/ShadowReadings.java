@@ -7,7 +7,6 @@ import static zephyrdune.answers.readings.ReadingKind.SHADOW_LENGTH;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.Supplier;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.answers.shadow.ShadowDepth;
@@ -37,7 +36,7 @@ final class ShadowReadings {
     private final TableSet set;
     private final KeyLight key;
     private Optional<TableShadow> shadow;
-    private CompletableFuture<Optional<ShadowDepth>> begun;
+    private Cancellation.Aside<Optional<ShadowDepth>> begun;
 
     ShadowReadings(TableSet set, KeyLight key) {
         this.set = set;
@@ -58,7 +57,7 @@ final class ShadowReadings {
 
     /** How dark it is; found now if it was not begun ahead. */
     Reading depth(Supplier<Mix> mix) {
-        Optional<ShadowDepth> found = begun == null ? ShadowDepth.of(set, mix.get()) : Cancellation.outcome(begun);
+        Optional<ShadowDepth> found = begun == null ? ShadowDepth.of(set, mix.get()) : begun.outcome();
         return found.filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
                         .uncertain(depth.error())

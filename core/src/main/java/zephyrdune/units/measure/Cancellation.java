@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinPool;
 import java.util.function.Supplier;
 
@@ -15,13 +15,72 @@ import java.util.function.Supplier;
  */
 public final class Cancellation {
 
-    /** Of helpers that work for another thread, the one that waits for the outcome. */
-    private static final ThreadLocal<Thread> ASKING = new ThreadLocal<>();
+    /** Of helpers, what they help with. */
+    private static final ThreadLocal<Errand> ERRAND = new ThreadLocal<>();
 
     /** The helpers at work just now, each with the thread that it works for. */
     private static final Map<Thread, Thread> HELPERS = new ConcurrentHashMap<>();
 
     private Cancellation() {}
+
+    /** What helps a thread that asked; helpers of helpers work for the same one. */
+    private static final class Errand {
+
+        private final Thread asking;
+        private final Errand within;
+
+        /** Set when nobody waits for it any more: a thread that waits may take its own interruption down and set it again. */
+        private volatile boolean dropped;
+
+        Errand(Thread asking, Errand within) {
+            this.asking = asking;
+            this.within = within;
+        }
+
+        static Errand forThisThread() {
+            Errand within = ERRAND.get();
+            return new Errand(within == null ? Thread.currentThread() : within.asking, within);
+        }
+
+        boolean over() {
+            return dropped || asking.isInterrupted() || within != null && within.over();
+        }
+    }
+
+    /**
+     * Work that was begun on another thread for this one.
+     *
+     * @param <T> what it comes to
+     */
+    public static final class Aside<T> {
+
+        private final Errand errand;
+        private final CompletableFuture<T> work;
+
+        private Aside(Errand errand, CompletableFuture<T> work) {
+            this.errand = errand;
+            this.work = work;
+        }
+
+        /**
+         * What it comes to; its failure is this one's.
+         *
+         * @throws CancellationException when this thread is interrupted, and it stays so; the work is ended as well
+         */
+        public T outcome() {
+            try {
+                return work.get();
+            } catch (InterruptedException e) {
+                errand.dropped = true;
+                Thread.currentThread().interrupt();
+                throw ended();
+            } catch (ExecutionException failure) {
+                throw failure.getCause() instanceof RuntimeException cause
+                        ? cause
+                        : new IllegalStateException(failure.getCause());
+            }
+        }
+    }
 
     /** The threads that work for another one just now. */
     public static List<Thread> helpers(Thread asking) {
@@ -33,25 +92,20 @@ public final class Cancellation {
 
     /** @throws CancellationException when the thread that asked for the work has been interrupted; it stays so */
     public static void check() {
-        Thread asking = ASKING.get();
-        if ((asking == null ? Thread.currentThread() : asking).isInterrupted()) {
-            throw new CancellationException("The work was ended before it was done");
+        Errand errand = ERRAND.get();
+        if (errand == null ? Thread.currentThread().isInterrupted() : errand.over()) {
+            throw ended();
         }
+    }
+
+    private static CancellationException ended() {
+        return new CancellationException("The work was ended before it was done");
     }
 
     /** Begins work on another thread, for this one, until this one is interrupted. */
-    public static <T> CompletableFuture<T> aside(Supplier<T> work) {
-        Thread asking = Thread.currentThread();
-        return CompletableFuture.supplyAsync(() -> onBehalfOf(asking, work), ForkJoinPool.commonPool());
-    }
-
-    /** What work that was begun aside comes to; its failure is this one's. */
-    public static <T> T outcome(CompletableFuture<T> work) {
-        try {
-            return work.join();
-        } catch (CompletionException failure) {
-            throw failure.getCause() instanceof RuntimeException cause ? cause : failure;
-        }
+    public static <T> Aside<T> aside(Supplier<T> work) {
+        Errand errand = Errand.forThisThread();
+        return new Aside<>(errand, CompletableFuture.supplyAsync(() -> help(errand, work), ForkJoinPool.commonPool()));
     }
 
     /** Does work for another thread, until that one is interrupted. */
@@ -60,25 +114,26 @@ public final class Cancellation {
             work.run();
             return null;
         };
-        onBehalfOf(asking, done);
+        help(new Errand(asking, ERRAND.get()), done);
     }
 
-    private static void help(Thread asking) {
-        ASKING.set(asking);
-        if (asking == null) {
-            HELPERS.remove(Thread.currentThread());
-        } else {
-            HELPERS.put(Thread.currentThread(), asking);
-        }
-    }
-
-    private static <T> T onBehalfOf(Thread asking, Supplier<T> work) {
-        Thread before = ASKING.get();
-        help(asking);
+    private static <T> T help(Errand errand, Supplier<T> work) {
+        Errand before = ERRAND.get();
+        begin(errand);
         try {
             return work.get();
         } finally {
-            help(before);
+            begin(before);
+        }
+    }
+
+    private static void begin(Errand errand) {
+        if (errand == null) {
+            ERRAND.remove();
+            HELPERS.remove(Thread.currentThread());
+        } else {
+            ERRAND.set(errand);
+            HELPERS.put(Thread.currentThread(), errand.asking);
         }
     }
 }

@@ -108,6 +108,10 @@ final class Job<T> implements Runnable {
         helpers.keySet().retainAll(now);
         for (Thread helper : now) {
             long at = THREADS.getThreadCpuTime(helper.getId());
+            if (at < 0) {
+                // it has just ended
+                continue;
+            }
             Long before = helpers.put(helper, at);
             helped += before == null ? 0 : at - before;
         }

@@ -1,0 +1,119 @@
+package zephyrdune.units.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
+import org.testng.annotations.Test;
+
+/** Work and its helpers end when the thread that asked is interrupted, whatever that thread does meanwhile. */
+public class CancellationTest {
+
+    private static final int PATIENCE_SECONDS = 20;
+
+    @Test
+    public void asksAfterTheThreadsOwnInterruption() {
+        Cancellation.check();
+        Thread.currentThread().interrupt();
+        try {
+            assertThatThrownBy(Cancellation::check).isInstanceOf(CancellationException.class);
+            assertThat(Thread.currentThread().isInterrupted()).isTrue();
+        } finally {
+            Thread.interrupted();
+        }
+    }
+
+    @Test
+    public void helpComesToWhatItComesTo() {
+        assertThat(Cancellation.aside(() -> 42).outcome()).isEqualTo(42);
+        assertThatThrownBy(() -> Cancellation.aside(() -> {
+                            throw new Refused("light", "it cannot be");
+                        })
+                        .outcome())
+                .isInstanceOf(Refused.class);
+        assertThat(Cancellation.helpers(Thread.currentThread())).isEmpty();
+    }
+
+    /** A helper that looks seldom, and only after its thread was interrupted while it waited: a hundred times, none goes on. */
+    @Test(timeOut = 60_000)
+    public void helpersEndThoughTheyLookSeldom() throws InterruptedException {
+        for (int i = 0; i < 100; i++) {
+            CountDownLatch begun = new CountDownLatch(1);
+            CountDownLatch over = new CountDownLatch(1);
+            AtomicReference<Throwable> end = new AtomicReference<>();
+            Thread asking = new Thread(() -> {
+                try {
+                    Cancellation.aside(() -> {
+                                begun.countDown();
+                                try {
+                                    while (true) {
+                                        pause();
+                                        Cancellation.check();
+                                    }
+                                } finally {
+                                    over.countDown();
+                                }
+                            })
+                            .outcome();
+                } catch (CancellationException ended) {
+                    end.set(ended);
+                    // as a pool does that takes its thread back
+                    Thread.interrupted();
+                }
+            });
+            asking.start();
+            assertThat(begun.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+            asking.interrupt();
+            asking.join();
+            assertThat(end.get()).isInstanceOf(CancellationException.class);
+            assertThat(over.await(PATIENCE_SECONDS, TimeUnit.SECONDS))
+                    .as("round " + i)
+                    .isTrue();
+        }
+    }
+
+    private static void pause() {
+        long until = System.nanoTime() + 2_000_000;
+        while (System.nanoTime() < until) {
+            Thread.onSpinWait();
+        }
+    }
+
+    /** Helpers of helpers count for the thread that asked first, and end with it. */
+    @Test(timeOut = 60_000)
+    public void helpersOfHelpersWorkForTheFirst() throws InterruptedException {
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch over = new CountDownLatch(1);
+        AtomicBoolean counted = new AtomicBoolean();
+        Thread asking = new Thread(() -> {
+            try {
+                Cancellation.aside(() -> Cancellation.aside(() -> {
+                                    begun.countDown();
+                                    try {
+                                        while (true) {
+                                            pause();
+                                            Cancellation.check();
+                                        }
+                                    } finally {
+                                        over.countDown();
+                                    }
+                                })
+                                .outcome())
+                        .outcome();
+            } catch (CancellationException ended) {
+                Thread.interrupted();
+            }
+        });
+        asking.start();
+        assertThat(begun.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+        counted.set(Cancellation.helpers(asking).size() == 2);
+        asking.interrupt();
+        asking.join();
+        assertThat(over.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).isTrue();
+        assertThat(counted).isTrue();
+    }
+}
