@@ -73,7 +73,7 @@ export function Findings() {
           {found.error
             ? `The set was not looked over: ${found.error.message}.`
             : found.data
-              ? "Nothing stands in the way."
+              ? "Nothing found. Looked for: power and shutter, the room, things in the frame, flare, shade, hot spots, a pattern wiped out, fill that flattens."
               : set
                 ? "Looking the set over …"
                 : "Not looked over yet."}

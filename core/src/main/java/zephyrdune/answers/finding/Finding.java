@@ -20,6 +20,8 @@ public record Finding(Kind kind, String field, String words, String action, Opti
 
     /** What it is about; those that spoil most come first. */
     public enum Kind {
+        SHUTTER_BEYOND_SYNC,
+        POWER_AT_ITS_END,
         LIGHT_IN_FRAME,
         STAND_IN_FRAME,
         CARD_IN_FRAME,
@@ -31,11 +33,15 @@ public record Finding(Kind kind, String field, String words, String action, Opti
         FLAG_EDGE_IN_FRAME,
         PATTERN_WIPED_OUT,
         HOT_SPOT,
-        FILL_FLATTENS
+        FILL_FLATTENS,
+        ROOM_SHOWS,
+        TEXT_COVERED
     }
 
     /** In the order of the kinds. */
     private static final List<Function<Inspection, Optional<Spoiled>>> LOOKS = List.of(
+            Settings::shutter,
+            Settings::power,
             InFrame::light,
             InFrame::stand,
             InFrame::cards,
@@ -47,7 +53,9 @@ public record Finding(Kind kind, String field, String words, String action, Opti
             OnTable::flagEdges,
             OnTable::patternWipedOut,
             OnTable::hotSpot,
-            OnTable::fillFlattens);
+            OnTable::fillFlattens,
+            Settings::room,
+            TextKeptFree::covered);
 
     /** The worst that is found, what spoils most first; {@link #FEW} at most. */
     public static List<Finding> of(TableSet set) {

@@ -5,6 +5,7 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.lens.Perspective;
+import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.TableSet;
 
 /** A set that is looked over, with what several looks need of it. Used by one thread. */
@@ -19,11 +20,20 @@ final class Inspection {
     final KeyLight key;
     final Perspective view;
     private List<Vector3D> framed;
+    private MeteredExposure hero;
 
     Inspection(TableSet set) {
         this.set = set;
         key = KeyLight.of(set);
         view = Perspective.of(set);
+    }
+
+    /** The exposure where the meter reads. */
+    MeteredExposure hero() {
+        if (hero == null) {
+            hero = MeteredExposure.of(set, key);
+        }
+        return hero;
     }
 
     /** Places of the table that the frame shows. */

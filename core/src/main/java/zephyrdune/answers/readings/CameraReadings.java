@@ -144,7 +144,7 @@ final class CameraReadings {
         if (backlit(light) && set.exposure().bias() < 0.5) {
             notes.add("The light comes from behind: for a glow, a bias of about +2 stops is usual");
         }
-        if (light.source().flash() && syncMissed(set.exposure())) {
+        if (light.source().flash() && set.exposure().beyondSync()) {
             notes.add(
                     "The shutter is faster than its sync limit: the flash lights only part of the frame; use %s or slower"
                             .formatted(shutter(set.exposure().syncLimit())));
@@ -165,10 +165,6 @@ final class CameraReadings {
 
     private static boolean backlit(Light light) {
         return Math.cos(light.clock()) > BEHIND && light.heightAngle() < LOW;
-    }
-
-    private static boolean syncMissed(Exposure exposure) {
-        return exposure.shutter() < exposure.syncLimit() * (1 - 1e-9);
     }
 
     private static Reading room(ReadingKind kind, double stops, TableSet set, MeteredExposure hero) {

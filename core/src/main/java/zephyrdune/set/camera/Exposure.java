@@ -50,6 +50,11 @@ public record Exposure(
         this(aperture, shutter, speed, syncLimit, bias, whiteBalance, Metering.USUAL);
     }
 
+    /** Whether the shutter is faster than a flash can be kept up with. */
+    public boolean beyondSync() {
+        return shutter < syncLimit * (1 - 1e-9);
+    }
+
     /** The f-number itself, not its rounded mark. */
     public double exactAperture() {
         return MarkedScale.APERTURE.exact(aperture);

@@ -10,6 +10,7 @@ import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Camera;
 import zephyrdune.set.camera.CameraAngle;
+import zephyrdune.set.camera.TextSpace;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.card.Cut;
 import zephyrdune.set.card.RoundHoles;
@@ -17,6 +18,7 @@ import zephyrdune.set.dish.Biscuit;
 import zephyrdune.set.dish.Block;
 import zephyrdune.set.dish.Prop;
 import zephyrdune.set.light.BroadBase;
+import zephyrdune.set.room.Ambient;
 import zephyrdune.set.room.TableTop;
 import zephyrdune.set.surface.Surface;
 
@@ -36,7 +38,22 @@ public class FindingTest {
         Card holed = new Card(Surface.BLACK_PAPER, 0.6, 0.6, 9 * HOUR, 0.5, 0.3, 0, -0.8)
                 .withCut(Cut.of(new RoundHoles(0.02, 0.04)));
         Prop post = new Prop(new Block(0.1, 0.3, 0.3, Surface.PALE_WOOD), -0.25, 0, 0, 0);
+        TableSet text = plain.withCamera(plain.camera().withTextSpace(new TextSpace(TextSpace.Side.LEFT, 0.45)));
         return new Object[][] {
+            {
+                Finding.Kind.SHUTTER_BEYOND_SYNC,
+                plain.withExposure(plain.exposure().withShutter(1 / 500.0))
+            },
+            {
+                Finding.Kind.POWER_AT_ITS_END,
+                plain.withExposure(plain.exposure().withAperture(22).withSpeed(100))
+            },
+            {
+                Finding.Kind.POWER_AT_ITS_END,
+                plain.withExposure(plain.exposure().withAperture(1.4).withSpeed(6400))
+            },
+            {Finding.Kind.ROOM_SHOWS, plain.withAmbient(new Ambient(400, 3200, 5))},
+            {Finding.Kind.TEXT_COVERED, text},
             {Finding.Kind.LIGHT_IN_FRAME, straight.withLight(box(0.4, 0.4, 12, 25, 0.9))},
             {
                 Finding.Kind.STAND_IN_FRAME,
@@ -87,9 +104,10 @@ public class FindingTest {
 
     @Test
     public void aGoodSetHasNone() {
-        assertThat(Finding.of(Sets.lit(box(0.6, 0.6, 9, 45, 1)))).isEmpty();
-        TableSet biscuit = Sets.lit(box(0.6, 0.6, 9, 45, 1))
-                .withProps(List.of(new Prop(new Biscuit(0.06, 0.01, Surface.BAKED_PASTRY), 0.2, 0, 0, 0)));
+        TableSet good = Sets.lit(box(0.6, 0.6, 9, 45, 1)).withAmbient(new Ambient(50, 3200, 5));
+        assertThat(Finding.of(good)).isEmpty();
+        TableSet biscuit =
+                good.withProps(List.of(new Prop(new Biscuit(0.06, 0.01, Surface.BAKED_PASTRY), 0.2, 0, 0, 0)));
         assertThat(Finding.of(biscuit)).isEmpty();
     }
 }

@@ -1,0 +1,103 @@
+package zephyrdune.answers.finding;
+
+import java.util.Optional;
+import zephyrdune.answers.move.PowerHelp;
+import zephyrdune.render.metering.Burying;
+import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.camera.Exposure;
+import zephyrdune.set.light.PowerChoice;
+import zephyrdune.set.room.Ambient;
+import zephyrdune.units.measure.Lengths;
+
+/** What camera and power settings do to the picture that one would not want. */
+final class Settings {
+
+    /** Stops that nobody sees. */
+    private static final double UNSEEN = 0.05;
+
+    private Settings() {}
+
+    /** A shutter that is shorter than the flash can be kept up with. */
+    static Optional<Spoiled> shutter(Inspection scene) {
+        TableSet set = scene.set;
+        Exposure exposure = set.exposure();
+        return set.light().source().flash() && exposure.beyondSync()
+                ? Optional.of(new Spoiled(
+                        Finding.Kind.SHUTTER_BEYOND_SYNC,
+                        "exposure.shutter",
+                        "The shutter is faster than its sync limit: the flash lights only part of the frame",
+                        () -> Optional.of(new Mend(
+                                "Set " + shutter(exposure.syncLimit()),
+                                set.withExposure(exposure.withShutter(exposure.syncLimit()))))))
+                : Optional.empty();
+    }
+
+    /** Full power that is too little, or the lowest that is too much. */
+    static Optional<Spoiled> power(Inspection scene) {
+        TableSet set = scene.set;
+        MeteredExposure hero = scene.hero();
+        if (set.light().powerChoice() == PowerChoice.FIXED || hero.dark()) {
+            return Optional.empty();
+        }
+        double missing = -hero.wantedBelow();
+        double over = hero.wantedBelow() - set.light().source().dial().range();
+        if (missing <= UNSEEN && over <= UNSEEN) {
+            return Optional.empty();
+        }
+        return Optional.of(new Spoiled(
+                Finding.Kind.POWER_AT_ITS_END,
+                "light.power",
+                missing > UNSEEN
+                        ? "Full power is %.1f stops too little for these settings".formatted(missing)
+                        : "The lowest power is %.1f stops too much for these settings".formatted(over),
+                () -> PowerHelp.of(set).stream()
+                        .filter(help -> help.left() <= UNSEEN)
+                        .findFirst()
+                        .map(help -> new Mend(words(help), help.set()))));
+    }
+
+    private static String words(PowerHelp help) {
+        Exposure exposure = help.set().exposure();
+        return switch (help.way()) {
+            case DISTANCE ->
+                "Move the light to " + Lengths.words(help.set().light().distance());
+            case SPEED -> "Set ISO %.0f".formatted(exposure.speed());
+            case APERTURE -> "Set f/" + plain(exposure.aperture());
+            case SHUTTER -> "Set " + shutter(exposure.shutter());
+            case BAFFLE -> help.way().words();
+        };
+    }
+
+    /** A room that is to be gone and is not. */
+    static Optional<Spoiled> room(Inspection scene) {
+        TableSet set = scene.set;
+        if (set.ambient().purpose() != Ambient.Purpose.BURY) {
+            return Optional.empty();
+        }
+        Burying burying = Burying.of(set, scene.hero());
+        if (burying.missing() <= UNSEEN) {
+            return Optional.empty();
+        }
+        double under = set.ambient().buriedAt() - burying.missing();
+        return Optional.of(new Spoiled(
+                Finding.Kind.ROOM_SHOWS,
+                "ambient.buriedAt",
+                "The room shows: it is %.1f stops under a correct exposure, %.0f are asked for"
+                        .formatted(under, set.ambient().buriedAt()),
+                () -> burying.settings()
+                        .filter(dark -> burying.shortBy() <= UNSEEN)
+                        .map(dark -> new Mend(
+                                "Set %s, f/%s, ISO %.0f"
+                                        .formatted(shutter(dark.shutter()), plain(dark.aperture()), dark.speed()),
+                                set.withExposure(dark)))));
+    }
+
+    private static String shutter(double seconds) {
+        return seconds < 0.3 ? "1/%.0f s".formatted(1 / seconds) : plain(seconds) + " s";
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? "%.0f".formatted(value) : "%.1f".formatted(value);
+    }
+}
