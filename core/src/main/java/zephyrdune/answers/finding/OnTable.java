@@ -11,16 +11,15 @@ import zephyrdune.answers.fill.Fill;
 import zephyrdune.answers.move.Lever;
 import zephyrdune.answers.move.Move;
 import zephyrdune.answers.move.Shaping;
+import zephyrdune.answers.move.SoftSun;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
 import zephyrdune.answers.shadow.HeroShade;
-import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.illuminance.Cutters;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.light.pattern.CutLine;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
-import zephyrdune.set.card.Panel;
 import zephyrdune.set.dish.Prop;
 import zephyrdune.set.light.BroadBase;
 import zephyrdune.units.measure.Lengths;
@@ -63,7 +62,7 @@ final class OnTable {
         if (!(set.base() instanceof BroadBase base)) {
             return Optional.empty();
         }
-        double kept = kept(set, base);
+        double kept = SoftSun.kept(set, base);
         return kept <= SHADED
                 ? Optional.empty()
                 : Optional.of(new Spoiled(
@@ -75,25 +74,9 @@ final class OnTable {
                                         STEP,
                                         FARTHEST_BASE,
                                         by -> set.withBase(base.withDistance(base.distance() + by)),
-                                        moved -> kept(moved, (BroadBase) moved.base()) < SHADED / 2)
+                                        moved -> SoftSun.kept(moved, (BroadBase) moved.base()) < SHADED / 2)
                                 .map(found ->
                                         new Mend("Move the base back by " + Lengths.words(found.by()), found.set()))));
-    }
-
-    /** Share of the open key that the base keeps off the hero's top. */
-    private static double kept(TableSet set, BroadBase base) {
-        EmittingFace face = EmittingFace.of(base.as(set.light()));
-        Panel panel = new Panel(
-                face.centre(),
-                face.acrossHalf().normalize(),
-                face.upHalf().normalize(),
-                face.acrossHalf().norm(),
-                face.upHalf().norm(),
-                List.of(),
-                false);
-        KeyLight past = KeyLight.past(set, Cutters.of(List.of(panel)));
-        double open = past.openAt(past.hero(), UP);
-        return open == 0 ? 0 : 1 - past.at(past.hero(), UP) / open;
     }
 
     static Optional<Spoiled> propShades(Inspection scene) {

@@ -24,7 +24,6 @@ import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.card.Piece;
-import zephyrdune.set.light.BroadBase;
 import zephyrdune.units.measure.Refused;
 
 /** What is put round the dish after the light is placed: cards, flags, patterns, and what they spoil. */
@@ -205,9 +204,10 @@ class ShapingController {
     @PostMapping("/api/soft-sun")
     @Operation(
             operationId = "softSun",
-            summary = "The set with the usual base of soft sun: a stop under the key, from its side")
-    TableSet softSun(@RequestBody TableSet set) {
-        return set.withBase(BroadBase.softSun(set.light()));
+            summary =
+                    "The set with the usual base of soft sun, a stop under the key and from its side, where there is room for it")
+    CompletableFuture<TableSet> softSun(@RequestBody TableSet set) {
+        return computing.slowly(set, () -> SoftSun.on(set));
     }
 
     @PostMapping("/api/sharper")
