@@ -143,9 +143,15 @@ export const api = {
   readingKinds: () => json<ReadingKind[]>("/api/reading-kinds"),
   readings: (set: TableSet, signal?: AbortSignal) =>
     json<ReadingsAnswer>("/api/readings", send("POST", set, signal)),
-  move: (set: TableSet, reading: Reading["kind"], wanted: number, lever: Lever) => {
+  move: (
+    set: TableSet,
+    reading: Reading["kind"],
+    wanted: number,
+    lever: Lever,
+    signal?: AbortSignal,
+  ) => {
     const query = new URLSearchParams({ reading, wanted: String(wanted), lever });
-    return json<Move>(`/api/moves?${query}`, send("POST", set));
+    return json<Move>(`/api/moves?${query}`, send("POST", set, signal));
   },
   plan: (set: TableSet, reachMetres: number, signal?: AbortSignal) =>
     json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set, signal)),
@@ -185,8 +191,10 @@ export const api = {
     json<CardCut>(`/api/card-cuts?card=${card}`, send("POST", set)),
   placeCard: (set: TableSet, card: number, place: CardPlace) =>
     json<TableSet>(`/api/card-places?card=${card}&place=${place}`, send("POST", set)),
-  placeSlit: (set: TableSet) => json<Slit>("/api/slit-placings", send("POST", set)),
-  softSun: (set: TableSet) => json<TableSet>("/api/soft-sun", send("POST", set)),
+  placeSlit: (set: TableSet, signal?: AbortSignal) =>
+    json<Slit>("/api/slit-placings", send("POST", set, signal)),
+  softSun: (set: TableSet, signal?: AbortSignal) =>
+    json<TableSet>("/api/soft-sun", send("POST", set, signal)),
   sharper: (set: TableSet, signal?: AbortSignal) =>
     json<Sharper[]>("/api/sharper", send("POST", set, signal)),
   openPatternFile: (file: File, widthMetres: number, open: PatternOpen) => {

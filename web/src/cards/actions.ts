@@ -1,6 +1,6 @@
 import { api } from "../api/client";
 import type { Card, CardPlace, PatternOpen, TableSet, TemplateKind } from "../api/types";
-import { attempt } from "../set/attempt";
+import { attempt, attemptLong } from "../set/attempt";
 import { keep } from "../set/files";
 import { type Asked, asking, putAnswer } from "../set/late";
 import { pickCard, useShaping } from "../set/picked";
@@ -46,14 +46,22 @@ export function removeCard(at: number): void {
 /** A broad base from the key's side. */
 export async function softSun(): Promise<void> {
   const asked = asking();
-  const based = asked && (await attempt(() => api.softSun(asked.set)));
+  const based =
+    asked &&
+    (await attemptLong("Looking for a place for the base …", (stop) =>
+      api.softSun(asked.set, stop),
+    ));
   if (based) tryOut(asked, based, "Base one stop under the key");
 }
 
 /** The pair of boards whose strip covers the hero, with a dark backdrop. */
 export async function placeSlit(): Promise<void> {
   const asked = asking();
-  const found = asked && (await attempt(() => api.placeSlit(asked.set)));
+  const found =
+    asked &&
+    (await attemptLong("Looking for a slit that covers the hero …", (stop) =>
+      api.placeSlit(asked.set, stop),
+    ));
   if (!found) return;
   if (!found.set || found.gapMetres === null) {
     tell(

@@ -19,3 +19,31 @@ export async function attempt<T>(task: () => Promise<T>): Promise<T | undefined>
     return undefined;
   }
 }
+
+/** Shorter work than this is not worth a word. */
+const SOON_MS = 400;
+
+/** The same for work of seconds: it says that it goes on, and can be stopped. */
+export async function attemptLong<T>(
+  words: string,
+  task: (signal: AbortSignal) => Promise<T>,
+): Promise<T | undefined> {
+  const stopping = new AbortController();
+  let done = () => {};
+  const timer = setTimeout(() => {
+    done = tell(words, { action: { label: "Stop", run: () => stopping.abort() } });
+  }, SOON_MS);
+  try {
+    return await attempt(async () => {
+      try {
+        return await task(stopping.signal);
+      } catch (error) {
+        if (stopping.signal.aborted) return undefined;
+        throw error;
+      }
+    });
+  } finally {
+    clearTimeout(timer);
+    done();
+  }
+}

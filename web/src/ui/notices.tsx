@@ -30,14 +30,18 @@ type Notices = {
 const useNotices = create<Notices>(() => ({ notices: [], sheets: 0 }));
 let count = 0;
 
-/** Says something in passing, with one action to take if there is one. */
-export function tell(text: string, options: Partial<Pick<Notice, "tone" | "action">> = {}): void {
+/** Says something in passing, with one action to take if there is one; call the result to take it down. */
+export function tell(
+  text: string,
+  options: Partial<Pick<Notice, "tone" | "action">> = {},
+): () => void {
   const notice: Notice = { id: ++count, text, tone: "plain", ...options };
   useNotices.setState(({ notices }) => ({ notices: [...notices, notice].slice(-MOST) }));
   const stop = notice.action?.expires?.(() => {
     stop?.();
     drop(notice.id);
   });
+  return () => drop(notice.id);
 }
 
 function drop(id: number): void {

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { api } from "../../api/client";
 import type { Lever, ReadingKind, TableSet } from "../../api/types";
-import { attempt } from "../../set/attempt";
+import { attemptLong } from "../../set/attempt";
 import { figure, typedIn } from "../../set/figures";
 import { asking, putAnswer } from "../../set/late";
 import { useLength } from "../../set/preferences";
@@ -56,7 +56,9 @@ export function Wanted({ kind }: { kind: ReadingKind }) {
       return;
     }
     setBusy(true);
-    const move = await attempt(() => api.move(asked.set, kind.kind, typed * size, lever));
+    const move = await attemptLong("Looking for the place …", (stop) =>
+      api.move(asked.set, kind.kind, typed * size, lever, stop),
+    );
     setBusy(false);
     if (!move) return;
     if (!move.set || move.metres === null || move.reached === null) {
