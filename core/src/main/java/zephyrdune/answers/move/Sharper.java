@@ -18,8 +18,10 @@ public record Sharper(Lever lever, TableSet set, double metres, List<Change> cha
     private static final double NEARER = 0.6;
     private static final double SMALLER = 0.5;
 
-    /** So much contrast is not missed. */
-    private static final double LESS = 0.01;
+    /** Of less contrast than this a pattern's edges run into each other. */
+    private static final double WIPED_OUT = 0.5;
+
+    private static final double NOTICED = 0.01;
 
     /** Those of the two moves that can be made and do sharpen it; none without a pattern. */
     public static List<Sharper> of(TableSet set) {
@@ -31,14 +33,16 @@ public record Sharper(Lever lever, TableSet set, double metres, List<Change> cha
         return moves;
     }
 
-    /** By its own figures: less blur, and no less contrast. */
+    /** By its own figures: less blur; of a pattern so wiped out that its edges say nothing, more contrast. */
     private boolean sharpens() {
         Change blur = changes.get(0);
-        Change contrast = changes.get(1);
-        return blur.before().isPresent()
-                && blur.after().isPresent()
-                && blur.after().getAsDouble() < blur.before().getAsDouble()
-                && contrast.after().orElse(0) >= contrast.before().orElse(0) - LESS;
+        double before = changes.get(1).before().orElse(0);
+        double after = changes.get(1).after().orElse(0);
+        return before < WIPED_OUT
+                ? after > before + NOTICED
+                : after >= before - NOTICED
+                        && blur.after().orElse(Double.POSITIVE_INFINITY)
+                                < blur.before().orElse(0);
     }
 
     private static void add(List<Sharper> moves, TableSet set, Lever lever, double share) {

@@ -17,6 +17,7 @@ import zephyrdune.answers.move.CardPlace;
 import zephyrdune.answers.move.Lever;
 import zephyrdune.answers.move.Sharper;
 import zephyrdune.answers.move.SlitPlacing;
+import zephyrdune.answers.move.SoftSun;
 import zephyrdune.answers.steps.Step;
 import zephyrdune.formats.ReadingsFile;
 import zephyrdune.render.trace.Layers;
