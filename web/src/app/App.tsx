@@ -53,8 +53,8 @@ export function App() {
 
 function WorkingView({ reach }: { reach: number }) {
   return (
-    <main className="grid min-h-0 flex-1 gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
-      <div className="grid min-h-0 gap-2 lg:grid-rows-[minmax(0,1fr)_auto_168px]">
+    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
+      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-rows-[minmax(0,1fr)_auto_168px]">
         <div className="min-h-0 max-lg:aspect-[5/4]">
           <Boundary name="The picture">
             <Picture />
@@ -67,7 +67,7 @@ function WorkingView({ reach }: { reach: number }) {
           <Readings />
         </Boundary>
       </div>
-      <div className="grid min-h-0 gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">
+      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">
         <div className="max-lg:h-80">
           <Boundary name="The view from above">
             <Floor reach={reach} />

@@ -35,12 +35,12 @@ export function Findings() {
       aria-label="Findings"
       data-testid="findings"
       data-fresh={!found.isFetching}
-      className="flex min-h-9 items-center gap-2 rounded-panel bg-panel px-3 text-sm"
+      className="flex min-h-9 items-center gap-2 rounded-panel bg-panel px-3 text-sm max-sm:flex-wrap max-sm:py-2"
     >
       <Search size={15} aria-hidden className="shrink-0 text-soft" />
       {first ? (
         <>
-          <span className="min-w-0 flex-1 truncate" title={said(first.words)} role="status">
+          <span className="min-w-0 flex-1 sm:truncate" title={said(first.words)} role="status">
             {said(first.words)}
           </span>
           <Try finding={first} asked={asked} />
@@ -69,7 +69,7 @@ export function Findings() {
           )}
         </>
       ) : (
-        <span className="text-soft" role="status">
+        <span className="min-w-0 flex-1 text-soft sm:truncate" role="status">
           {found.error
             ? `The set was not looked over: ${found.error.message}.`
             : found.data

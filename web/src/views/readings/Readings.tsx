@@ -32,7 +32,8 @@ const SMALL: Kind[] = [
 export function Readings() {
   const readings = useAnswers((answers) => answers.readings);
   const stale = useTable((table) => table.problem !== null);
-  const late = useLate();
+  // of a set that cannot be, the last figures that could are shown, and marked
+  const late = useLate() && !stale;
   const [all, setAll] = useState(false);
   const kinds = useReadingKinds();
   const oneLight = usePreferences((preferences) => preferences.oneLight);

@@ -270,8 +270,7 @@ public class KeepingTest {
     public void theKeyLetsOthersIn() throws Exception {
         requireRoot();
         try (StartedApplication application = StartedApplication.start(data, "--key", "--port", "0")) {
-            String key =
-                    application.said().get(application.said().size() - 1).replaceAll("(?s)^.*\\?key=(\\S+).*$", "$1");
+            String key = String.join("\n", application.said()).replaceAll("(?s)^.*\\?key=(\\S+).*$", "$1");
             String opened = asNobody(application, "/?key=" + key, "");
             assertThat(opened)
                     .startsWith("HTTP/1.1 303")
