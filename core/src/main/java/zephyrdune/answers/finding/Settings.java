@@ -1,14 +1,16 @@
 package zephyrdune.answers.finding;
 
 import java.util.Optional;
-import zephyrdune.answers.move.PowerHelp;
+import java.util.stream.Stream;
 import zephyrdune.render.metering.Burying;
 import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.metering.MeteredLight;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Exposure;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.room.Ambient;
-import zephyrdune.units.measure.Lengths;
+import zephyrdune.units.exposure.MarkedScale;
+import zephyrdune.units.measure.Stops;
 
 /** What camera and power settings do to the picture that one would not want. */
 final class Settings {
@@ -51,22 +53,24 @@ final class Settings {
                 missing > UNSEEN
                         ? "Full power is %.1f stops too little for these settings".formatted(missing)
                         : "The lowest power is %.1f stops too much for these settings".formatted(over),
-                () -> PowerHelp.of(set).stream()
-                        .filter(help -> help.left() <= UNSEEN)
-                        .findFirst()
-                        .map(help -> new Mend(words(help), help.set()))));
+                () -> otherSettings(set, hero.light(), missing > UNSEEN ? missing : -over)));
     }
 
-    private static String words(PowerHelp help) {
-        Exposure exposure = help.set().exposure();
-        return switch (help.way()) {
-            case DISTANCE ->
-                "Move the light to " + Lengths.words(help.set().light().distance());
-            case SPEED -> "Set ISO %.0f".formatted(exposure.speed());
-            case APERTURE -> "Set f/" + plain(exposure.aperture());
-            case SHUTTER -> "Set " + shutter(exposure.shutter());
-            case BAFFLE -> help.way().words();
-        };
+    /** The speed that is enough, which costs least; otherwise the aperture. */
+    private static Optional<Mend> otherSettings(TableSet set, MeteredLight light, double stops) {
+        Exposure now = set.exposure();
+        double speed = MarkedScale.SPEED.changed(now.speed(), Stops.ratio(stops));
+        double aperture = MarkedScale.APERTURE.changed(now.aperture(), Stops.ratio(-stops / 2));
+        return Stream.of(
+                        new Mend("Set ISO %.0f".formatted(speed), set.withExposure(now.withSpeed(speed))),
+                        new Mend("Set f/" + plain(aperture), set.withExposure(now.withAperture(aperture))))
+                .filter(mend -> inReach(mend.set(), light))
+                .findFirst();
+    }
+
+    private static boolean inReach(TableSet set, MeteredLight light) {
+        double below = MeteredExposure.of(set, light).wantedBelow();
+        return below >= -UNSEEN && below <= set.light().source().dial().range() + UNSEEN;
     }
 
     /** A room that is to be gone and is not. */

@@ -49,7 +49,11 @@ public record MeteredExposure(
     }
 
     public static MeteredExposure of(TableSet set, KeyLight key) {
-        MeteredLight metered = MeteredLight.of(set, key);
+        return of(set, MeteredLight.of(set, key));
+    }
+
+    /** The same by light that is known: aperture and speed change nothing of it. */
+    public static MeteredExposure of(TableSet set, MeteredLight metered) {
         Light light = set.light();
         double wanted = set.exposure().wanted();
         double left = Math.max(wanted - metered.ambient(), HARDLY * wanted);
