@@ -10,6 +10,7 @@ import zephyrdune.set.camera.Exposure;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.room.Ambient;
 import zephyrdune.units.exposure.MarkedScale;
+import zephyrdune.units.exposure.SettingWords;
 import zephyrdune.units.measure.Stops;
 
 /** What camera and power settings do to the picture that one would not want. */
@@ -30,7 +31,7 @@ final class Settings {
                         "exposure.shutter",
                         "The shutter is faster than its sync limit: the flash lights only part of the frame",
                         () -> Optional.of(new Mend(
-                                "Set " + shutter(exposure.syncLimit()),
+                                "Set " + SettingWords.shutter(exposure.syncLimit()),
                                 set.withExposure(exposure.withShutter(exposure.syncLimit()))))))
                 : Optional.empty();
     }
@@ -63,7 +64,7 @@ final class Settings {
         double aperture = MarkedScale.APERTURE.changed(now.aperture(), Stops.ratio(-stops / 2));
         return Stream.of(
                         new Mend("Set ISO %.0f".formatted(speed), set.withExposure(now.withSpeed(speed))),
-                        new Mend("Set f/" + plain(aperture), set.withExposure(now.withAperture(aperture))))
+                        new Mend("Set f/" + SettingWords.mark(aperture), set.withExposure(now.withAperture(aperture))))
                 .filter(mend -> inReach(mend.set(), light))
                 .findFirst();
     }
@@ -93,15 +94,10 @@ final class Settings {
                         .filter(dark -> burying.shortBy() <= UNSEEN)
                         .map(dark -> new Mend(
                                 "Set %s, f/%s, ISO %.0f"
-                                        .formatted(shutter(dark.shutter()), plain(dark.aperture()), dark.speed()),
+                                        .formatted(
+                                                SettingWords.shutter(dark.shutter()),
+                                                SettingWords.mark(dark.aperture()),
+                                                dark.speed()),
                                 set.withExposure(dark)))));
-    }
-
-    private static String shutter(double seconds) {
-        return seconds < 0.3 ? "1/%.0f s".formatted(1 / seconds) : plain(seconds) + " s";
-    }
-
-    private static String plain(double value) {
-        return value == Math.rint(value) ? "%.0f".formatted(value) : "%.1f".formatted(value);
     }
 }

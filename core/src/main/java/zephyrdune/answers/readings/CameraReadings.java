@@ -27,6 +27,7 @@ import zephyrdune.set.power.DialMark;
 import zephyrdune.set.room.Ambient;
 import zephyrdune.set.source.BatteryFlash;
 import zephyrdune.units.colour.Mired;
+import zephyrdune.units.exposure.SettingWords;
 import zephyrdune.units.measure.Stops;
 
 /** The readings that the camera's settings and the light's control take part in. */
@@ -147,7 +148,7 @@ final class CameraReadings {
         if (light.source().flash() && set.exposure().beyondSync()) {
             notes.add(
                     "The shutter is faster than its sync limit: the flash lights only part of the frame; use %s or slower"
-                            .formatted(shutter(set.exposure().syncLimit())));
+                            .formatted(SettingWords.shutter(set.exposure().syncLimit())));
         }
         return String.join(". ", notes);
     }
@@ -217,7 +218,11 @@ final class CameraReadings {
         }
         Exposure dark = burying.settings().get();
         String settings = "%.1f stops to go until the room is gone: %s, f/%s, ISO %s "
-                .formatted(burying.missing(), shutter(dark.shutter()), plain(dark.aperture()), plain(dark.speed()));
+                .formatted(
+                        burying.missing(),
+                        SettingWords.shutter(dark.shutter()),
+                        SettingWords.mark(dark.aperture()),
+                        SettingWords.mark(dark.speed()));
         return burying.shortBy() > NOTICED
                 ? settings
                         + "would do it, but full power is then %.1f stops short: come closer, or close blinds"
@@ -242,13 +247,5 @@ final class CameraReadings {
                                 focus.add(axis.multiply(distance - depth.far())))
                         .beside("Close up: 2 N c (1 + m) / m²", 2 * aperture * circle * (1 + m) / (m * m))
                 : Reading.absent(DEPTH_OF_FIELD, "Sharp to beyond everything behind the hero");
-    }
-
-    private static String shutter(double seconds) {
-        return seconds < 0.3 ? "1/%.0f s".formatted(1 / seconds) : plain(seconds) + " s";
-    }
-
-    private static String plain(double value) {
-        return value == Math.rint(value) ? "%.0f".formatted(value) : "%.1f".formatted(value);
     }
 }
