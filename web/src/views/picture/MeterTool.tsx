@@ -3,8 +3,7 @@ import { type KeyboardEvent, useState } from "react";
 import { api } from "../../api/client";
 import type { TableSet } from "../../api/types";
 import { attempt } from "../../set/attempt";
-import { useTable } from "../../set/store";
-import { tell } from "../../ui/notices";
+import { asking, putAnswer } from "../../set/late";
 import { arrow, inside, type Place, pointedAt } from "./place";
 
 const NUDGE = 0.01;
@@ -20,14 +19,13 @@ export function MeterTool({ set }: { set: TableSet }) {
   });
   const [aimed, setAimed] = useState<Place | null>(null);
   const choose = async (place: Place) => {
-    const answer = await attempt(() => api.meteringPoint(place, set));
+    const asked = asking();
+    const answer = asked && (await attempt(() => api.meteringPoint(place, asked.set)));
     setAimed(null);
     if (!answer) return;
-    if (useTable.getState().possible !== set) {
-      tell("The set has changed meanwhile: point the meter again");
-      return;
-    }
-    useTable.getState().change("exposure.metering.point", answer.point);
+    const { exposure } = asked.set;
+    const metering = { ...exposure.metering, point: answer.point };
+    putAnswer(asked, { ...asked.set, exposure: { ...exposure, metering } });
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const now = aimed ?? meter.data;
