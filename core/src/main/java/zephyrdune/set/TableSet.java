@@ -91,6 +91,11 @@ public record TableSet(
         return light.doors().panels(pose());
     }
 
+    /** Whether any card on the table is cut with a pattern. */
+    public boolean patterned() {
+        return cards.stream().anyMatch(card -> card.cut().patterned());
+    }
+
     /** One of the cards, counted from 0. */
     public Card card(int at) {
         if (at < 0 || at >= cards.size()) {

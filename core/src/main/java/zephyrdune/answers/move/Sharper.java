@@ -26,7 +26,7 @@ public record Sharper(Lever lever, TableSet set, double metres, List<Change> cha
     /** Those of the two moves that can be made and do sharpen it; none without a pattern. */
     public static List<Sharper> of(TableSet set) {
         List<Sharper> moves = new ArrayList<>();
-        if (set.cards().stream().anyMatch(card -> card.cut().patterned())) {
+        if (set.patterned()) {
             add(moves, set, Lever.CUT_DISTANCE, NEARER);
             add(moves, set, Lever.FACE_SIZE, SMALLER);
         }

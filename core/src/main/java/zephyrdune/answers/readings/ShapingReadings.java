@@ -185,8 +185,7 @@ final class ShapingReadings {
 
     private Reading pattern(ReadingKind kind) {
         if (line().isEmpty() || !patterned(line().get())) {
-            boolean any = set.cards().stream().anyMatch(card -> card.cut().patterned());
-            return Reading.absent(kind, any ? BESIDE : NO_PATTERN);
+            return Reading.absent(kind, set.patterned() ? BESIDE : NO_PATTERN);
         }
         CutLine found = line().get();
         Holes holes = holes(found);

@@ -53,7 +53,7 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
         // all frames are exposed alike
         TableSet set = MeteredExposure.fixed(whole);
         boolean fills = set.cards().stream().anyMatch(card -> Fill.fills(set, card));
-        boolean pattern = set.cards().stream().anyMatch(card -> card.cut().patterned());
+        boolean pattern = set.patterned();
         Set<Integer> noRoom = Set.of(Layers.AMBIENT);
         TableSet keyOnly =
                 without(set.withBase(new NoBase()), card -> card.cut().patterned() || Fill.fills(set, card));

@@ -45,8 +45,7 @@ public final class KeyLight {
                 .toList();
         hero = Vector3D.of(0, 0, set.dish().top());
         this.set = set;
-        patterned = !cutters.none()
-                && set.cards().stream().anyMatch(card -> card.cut().patterned());
+        patterned = !cutters.none() && set.patterned();
     }
 
     /** For readings. */
