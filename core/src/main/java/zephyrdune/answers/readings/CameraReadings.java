@@ -114,9 +114,25 @@ final class CameraReadings {
         double rule = Stops.between(bare * time, hero.wanted()) - set.light().loss();
         return Reading.of(POWER, 0 - mark.below(), hero.light().place())
                 .called(mark.text())
+                .named(left(set.light(), hero, mark))
                 .beside("Guide number, or bare light at this distance, less the losses", -rule)
                 .uncertain(hero.light().error())
                 .noting(powerNote(set, hero));
+    }
+
+    /** How much power is left, or how much is wanting. */
+    private static String left(Light light, MeteredExposure hero, DialMark mark) {
+        boolean follows = light.powerChoice() == PowerChoice.FOLLOWS;
+        // between two marks of its dial is as near as it comes
+        boolean between = hero.wantedBelow() > -NOTICED
+                && hero.wantedBelow() < light.source().dial().range() + NOTICED
+                && hero.light().ambient() < hero.wanted();
+        if (Math.abs(hero.off()) > NOTICED && !(follows && between)) {
+            return hero.off() < 0
+                    ? "%.1f stops short".formatted(-hero.off())
+                    : "%.1f stops too bright".formatted(hero.off());
+        }
+        return mark.below() < NOTICED ? "all of it" : "%.1f stops left".formatted(mark.below());
     }
 
     private static String powerNote(TableSet set, MeteredExposure hero) {

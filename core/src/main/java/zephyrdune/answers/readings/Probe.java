@@ -2,6 +2,7 @@ package zephyrdune.answers.readings;
 
 import static zephyrdune.answers.readings.ReadingKind.BACKDROP_LEVEL;
 import static zephyrdune.answers.readings.ReadingKind.BACKDROP_TONE;
+import static zephyrdune.answers.readings.ReadingKind.CONTRAST_SEEN;
 import static zephyrdune.answers.readings.ReadingKind.FACE_IN_USE;
 import static zephyrdune.answers.readings.ReadingKind.FALL_OFF_FRAME;
 import static zephyrdune.answers.readings.ReadingKind.FALL_OFF_HERO;
@@ -13,6 +14,7 @@ import static zephyrdune.answers.readings.ReadingKind.SOLID_ANGLE;
 
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.answers.fill.SeenContrast;
 import zephyrdune.light.falloff.FallOff;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.light.illuminance.PointRule;
@@ -32,6 +34,9 @@ final class Probe {
 
     /** A part of the panel that is smaller than this share of it is told apart from it. */
     private static final double ALL = 0.97;
+
+    private static final String UNSEEN =
+            "Too little of the dish is seen, or it is clear: glass shows what is behind it and what it mirrors";
 
     private static final String NO_LIGHT = "The light does not reach this place";
 
@@ -60,6 +65,7 @@ final class Probe {
             case BACKDROP_LEVEL ->
                 fallOff(kind, FallOff.heroToBackdrop(set, key)).noting(backdropNote());
             case BACKDROP_TONE -> backdropTone();
+            case CONTRAST_SEEN -> contrast();
             case POINT_RULE_ERROR -> pointRule();
             case FACE_IN_USE ->
                 Reading.of(FACE_IN_USE, key.face().usedShare(), key.face().centre());
@@ -150,6 +156,7 @@ final class Probe {
     private Reading fallOff(ReadingKind kind, FallOff fallOff) {
         return Double.isFinite(fallOff.stops())
                 ? Reading.of(kind, fallOff.stops(), fallOff.from(), fallOff.to())
+                        .named(kind == BACKDROP_LEVEL ? "" : Wording.FALL_OFF.of(Math.abs(fallOff.stops())))
                         .beside("Inverse-square law by the distances from the light's centre", fallOff.rule())
                 : Reading.absent(kind, NO_LIGHT);
     }
@@ -166,9 +173,19 @@ final class Probe {
         BackdropTone tone = BackdropTone.of(set, mix());
         return Double.isFinite(tone.stops())
                 ? Reading.of(BACKDROP_TONE, tone.stops(), tone.place())
-                        .called(tone.name().words())
+                        .named(Wording.BACKDROP.of(tone.stops()))
                         .noting(backdropNote())
                 : Reading.absent(BACKDROP_TONE, NO_LIGHT);
+    }
+
+    private Reading contrast() {
+        return SeenContrast.of(set, mix())
+                .map(seen -> Double.isFinite(seen.stops())
+                        ? Reading.of(CONTRAST_SEEN, seen.stops(), seen.bright(), seen.dark())
+                                .named(Wording.CONTRAST.of(seen.stops()))
+                                .uncertain(seen.error())
+                        : Reading.absent(CONTRAST_SEEN, "No light at all reaches the darkest part of what is seen"))
+                .orElseGet(() -> Reading.absent(CONTRAST_SEEN, UNSEEN));
     }
 
     private Reading pointRule() {

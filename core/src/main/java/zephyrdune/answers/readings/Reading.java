@@ -10,6 +10,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  *
  * @param value in the unit of its kind; absent when there is nothing to read
  * @param text the value as it is read off a scale or called by name, where there is such a thing; may be empty
+ * @param word what photographers call such a value; may be empty
  * @param rule what the rule of thumb says, for comparison; nothing is computed from it
  * @param note why there is no value, or what to know about it; may be empty
  * @param places where on the set it was probed, metres
@@ -19,6 +20,7 @@ public record Reading(
         ReadingKind kind,
         OptionalDouble value,
         String text,
+        String word,
         Optional<Rule> rule,
         String note,
         List<Vector3D> places,
@@ -41,15 +43,20 @@ public record Reading(
 
     static Reading of(ReadingKind kind, double value, Vector3D... places) {
         return new Reading(
-                kind, OptionalDouble.of(value), "", Optional.empty(), "", List.of(places), OptionalDouble.empty());
+                kind, OptionalDouble.of(value), "", "", Optional.empty(), "", List.of(places), OptionalDouble.empty());
     }
 
     static Reading absent(ReadingKind kind, String why) {
-        return new Reading(kind, OptionalDouble.empty(), "", Optional.empty(), why, List.of(), OptionalDouble.empty());
+        return new Reading(
+                kind, OptionalDouble.empty(), "", "", Optional.empty(), why, List.of(), OptionalDouble.empty());
     }
 
     Reading called(String newText) {
-        return new Reading(kind, value, newText, rule, note, places, uncertainty);
+        return new Reading(kind, value, newText, word, rule, note, places, uncertainty);
+    }
+
+    Reading named(String newWord) {
+        return value.isEmpty() ? this : new Reading(kind, value, text, newWord, rule, note, places, uncertainty);
     }
 
     /** With a note; one that has no value keeps the reason for that. */
@@ -57,19 +64,20 @@ public record Reading(
         if (value.isEmpty()) {
             return this;
         }
-        return new Reading(kind, value, text, rule, newNote, places, uncertainty);
+        return new Reading(kind, value, text, word, rule, newNote, places, uncertainty);
     }
 
     Reading beside(String words, double ruleValue) {
         return Double.isFinite(ruleValue)
-                ? new Reading(kind, value, text, Optional.of(new Rule(words, ruleValue)), note, places, uncertainty)
+                ? new Reading(
+                        kind, value, text, word, Optional.of(new Rule(words, ruleValue)), note, places, uncertainty)
                 : this;
     }
 
     /** With its standard error, where that is worth saying. */
     Reading uncertain(double stops) {
         return value.isPresent() && stops > SURE
-                ? new Reading(kind, value, text, rule, note, places, OptionalDouble.of(stops))
+                ? new Reading(kind, value, text, word, rule, note, places, OptionalDouble.of(stops))
                 : this;
     }
 }

@@ -238,6 +238,14 @@ public enum ReadingKind {
             "10^6 / T room - (10^6 / T key + gel)",
             "Mired scale; colours by CIE 15",
             "Gel on the key, other lamps in the room"),
+    CONTRAST_SEEN(
+            "Contrast",
+            Unit.STOP,
+            "Light on the brightest quarter of what the camera sees of the dish against its darkest quarter, with all light. The same set "
+                    + "reads low from the light's side and high from the other.",
+            "log2(E bright / E dark), each the mean of traced samples; ranked by some samples, read by others",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986; the quarters are common practice",
+            "A light more from the side or from behind raises it; a white card opposite, pale walls or room light lower it"),
     LIT_TO_SHADOW(
             "Lit side to shadow side",
             Unit.STOP,
@@ -354,7 +362,7 @@ public enum ReadingKind {
     /** Whether it is found by traced samples, and so sure to about {@link Reading#SURE} alone. */
     public boolean sampled() {
         return switch (this) {
-            case SHADOW_DEPTH, BACKDROP_TONE, LIT_TO_SHADOW, LIT_TO_SHADOW_BARE, CARD_LIFT -> true;
+            case SHADOW_DEPTH, CONTRAST_SEEN, BACKDROP_TONE, LIT_TO_SHADOW, LIT_TO_SHADOW_BARE, CARD_LIFT -> true;
             default -> false;
         };
     }

@@ -60,6 +60,7 @@ final class ShadowReadings {
         Optional<ShadowDepth> found = begun == null ? ShadowDepth.of(set, mix.get()) : begun.outcome();
         return found.filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
+                        .named(Wording.SHADOW.of(depth.stops()))
                         .uncertain(depth.error())
                         .noting(dark(depth.place()) ? KEPT_OFF : ""))
                 .orElseGet(() -> Reading.absent(SHADOW_DEPTH, unseen()));
@@ -114,13 +115,19 @@ final class ShadowReadings {
                                 "Light's height square to the ray, times rim to table, over light to rim",
                                 tipRule(found));
             case TIP_EDGE_SEEN ->
-                seen(kind, found.atTip(), found.tipEdge(), found.tip()).noting(tipNote.isEmpty() ? leaves() : tipNote);
+                seen(kind, found.atTip(), found.tipEdge(), found.tip())
+                        .named(softness(found.atTip(), rimHeight))
+                        .noting(tipNote.isEmpty() ? leaves() : tipNote);
             case SIDE_EDGE ->
                 edge(kind, found.atSide().width(), found.sideEdge(), found.side())
                         .beside("Light's width, times rim to table, over light to rim", sideRule(found));
             case SIDE_EDGE_SEEN ->
-                seen(kind, found.atSide(), found.sideEdge(), found.side()).noting(leaves());
-            case EDGE_TO_RIM -> edge(EDGE_TO_RIM, found.atTip().width() / rimHeight, found.tipEdge(), found.tip());
+                seen(kind, found.atSide(), found.sideEdge(), found.side())
+                        .named(softness(found.atSide(), found.sideEdge().getZ()))
+                        .noting(leaves());
+            case EDGE_TO_RIM ->
+                edge(EDGE_TO_RIM, found.atTip().width() / rimHeight, found.tipEdge(), found.tip())
+                        .named(softness(found.atTip(), rimHeight));
             case SHADOW_LENGTH ->
                 Reading.of(SHADOW_LENGTH, found.length(), foot, found.tip())
                         .noting(tipNote)
@@ -129,6 +136,10 @@ final class ShadowReadings {
                                 rimHeight / Math.tan(set.light().heightAngle()));
             default -> Reading.of(SHADOW_CLOCK, found.clock(), foot, found.tip());
         };
+    }
+
+    private static String softness(ShadowEdge edge, double height) {
+        return Wording.EDGE.of(edge.width() / height);
     }
 
     /** Where the tip is not on the table in the frame. */

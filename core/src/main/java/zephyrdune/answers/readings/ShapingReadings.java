@@ -80,6 +80,7 @@ final class ShapingReadings {
                                 found.litToShadow(),
                                 found.lit().place(),
                                 found.shadow().place())
+                        .named(Wording.CONTRAST.of(found.litToShadow()))
                         .uncertain(found.with().error());
             case LIT_TO_SHADOW_BARE ->
                 finite(
@@ -87,6 +88,7 @@ final class ShapingReadings {
                                 found.litToShadowBare(),
                                 found.lit().place(),
                                 found.shadow().place())
+                        .named(Wording.CONTRAST.of(found.litToShadowBare()))
                         .uncertain(found.bare().error());
             case CARD_LIFT ->
                 finite(kind, found.lift(), found.shadow().place())
@@ -208,6 +210,7 @@ final class ShapingReadings {
         return switch (kind) {
             case PATTERN_CONTRAST ->
                 Reading.of(kind, patches.contrast(), found.at(patches.from()), found.at(patches.to()))
+                        .named(Wording.PATTERN.of(patches.contrast()))
                         .noting(brightest());
             case PATCH_SIZE -> {
                 Reading size = Reading.of(kind, patches.size(), found.at(patches.from()), found.at(patches.to()));

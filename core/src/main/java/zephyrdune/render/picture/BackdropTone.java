@@ -79,15 +79,4 @@ public record BackdropTone(Vector3D place, double stops) {
         }
         return new BackdropTone(middle, Stops.between(sum / (ROWS * ROWS), MID_GREY));
     }
-
-    /** The nearest name. */
-    public Name name() {
-        Name nearest = Name.BLACK;
-        for (Name name : Name.values()) {
-            if (Math.abs(stops - name.stops) < Math.abs(stops - nearest.stops)) {
-                nearest = name;
-            }
-        }
-        return nearest;
-    }
 }

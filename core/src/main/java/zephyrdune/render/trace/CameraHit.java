@@ -12,8 +12,9 @@ import zephyrdune.render.lens.Perspective;
  * @param point metres
  * @param normal of the surface there, towards the camera, a unit vector
  * @param owner whose surface it is, see {@link Scene}
+ * @param clear whether it is the surface of something clear
  */
-public record CameraHit(Vector3D point, Vector3D normal, int owner) {
+public record CameraHit(Vector3D point, Vector3D normal, int owner, boolean clear) {
 
     /**
      * @param across from the left edge of the frame, 0 to 1
@@ -31,6 +32,9 @@ public record CameraHit(Vector3D point, Vector3D normal, int owner) {
         }
         Vector3D normal = Vector3D.of(hit.nx, hit.ny, hit.nz);
         return Optional.of(new CameraHit(
-                eye.add(way.multiply(hit.distance)), normal.dot(way) > 0 ? normal.negate() : normal, owner));
+                eye.add(way.multiply(hit.distance)),
+                normal.dot(way) > 0 ? normal.negate() : normal,
+                owner,
+                hit.material.clear()));
     }
 }

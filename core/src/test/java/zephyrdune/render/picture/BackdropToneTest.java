@@ -127,18 +127,4 @@ public class BackdropToneTest {
                 .withBackdrop(new Backdrop(1.2, 2, height, Surface.GREY_PAPER));
         return BackdropTone.of(set, Mix.of(set, Set.of())).place().getZ();
     }
-
-    @Test
-    public void tonesHaveTheNearestName() {
-        assertThat(named(-7)).isEqualTo(BackdropTone.Name.BLACK);
-        assertThat(named(-3.1)).isEqualTo(BackdropTone.Name.BLACK);
-        assertThat(named(-2.9)).isEqualTo(BackdropTone.Name.DARK_GREY);
-        assertThat(named(0.2)).isEqualTo(BackdropTone.Name.MID_GREY);
-        assertThat(named(1)).isEqualTo(BackdropTone.Name.LIGHT_GREY);
-        assertThat(named(3)).isEqualTo(BackdropTone.Name.WHITE);
-    }
-
-    private static BackdropTone.Name named(double stops) {
-        return new BackdropTone(Vector3D.ZERO, stops).name();
-    }
 }
