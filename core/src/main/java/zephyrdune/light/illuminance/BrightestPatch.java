@@ -30,7 +30,7 @@ final class BrightestPatch {
     private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
 
     /** So many places are followed uphill, in steps from this share of the hero's radius down to a fifth of a millimetre. */
-    private static final int FOLLOWED = 3;
+    private static final int FOLLOWED = 6;
 
     private static final double FIRST_STEP = 0.125;
     private static final double LAST_STEP = 2e-4;
@@ -53,13 +53,25 @@ final class BrightestPatch {
         List<Place> places = new ArrayList<>();
         set.cards().stream().filter(card -> card.cut().patterned()).forEach(card -> search.images(card, places));
         search.between(places);
-        Place best = places.stream()
-                .sorted(Comparator.comparingDouble(Place::light).reversed())
-                .limit(FOLLOWED)
+        Place best = search.apart(places).stream()
                 .map(search::uphill)
                 .max(Comparator.comparingDouble(Place::light))
                 .orElse(middle);
         return middle.light >= AS_GOOD * best.light ? search.hero : Vector3D.of(best.x, best.y, search.hero.getZ());
+    }
+
+    /** The brightest, each far enough from those before it to lead elsewhere. */
+    private List<Place> apart(List<Place> places) {
+        double least = FIRST_STEP * dish.radius();
+        List<Place> chosen = new ArrayList<>();
+        places.sort(Comparator.comparingDouble(Place::light).reversed());
+        for (Place place : places) {
+            boolean near = chosen.stream().anyMatch(one -> Math.hypot(one.x - place.x, one.y - place.y) < least);
+            if (!near && chosen.size() < FOLLOWED) {
+                chosen.add(place);
+            }
+        }
+        return chosen;
     }
 
     private Place at(double x, double y) {
@@ -102,10 +114,11 @@ final class BrightestPatch {
         double step = FIRST_STEP * dish.radius();
         while (step > LAST_STEP) {
             Place next = best;
-            for (int way = 0; way < 4; way++) {
-                double x = best.x + (way < 2 ? step * (2 * way - 1) : 0);
-                double y = best.y + (way < 2 ? 0 : step * (2 * way - 5));
-                if (onTop(x, y)) {
+            // straight and across: ridges between the light's images run any way
+            for (int way = 0; way < 9; way++) {
+                double x = best.x + step * (way % 3 - 1);
+                double y = best.y + step * (way / 3 - 1);
+                if (way != 4 && onTop(x, y)) {
                     Place there = at(x, y);
                     next = there.light > next.light ? there : next;
                 }
