@@ -14,6 +14,7 @@ import type {
   MeteringPoint,
   MeterPlace,
   Move,
+  NewTake,
   PatternOpen,
   PictureFileKind,
   PictureStops,
@@ -32,8 +33,10 @@ import type {
   Step,
   StoredKit,
   StoredSet,
+  StoredTake,
   TableSet,
   TemplateKind,
+  ThingsInFrame,
 } from "./types";
 
 /** The server answered, and said no. */
@@ -98,8 +101,8 @@ function send(method: string, body?: unknown, signal?: AbortSignal): RequestInit
   };
 }
 
-function bytes(file: Blob): RequestInit {
-  return { method: "POST", body: file, headers: { "content-type": "application/octet-stream" } };
+function bytes(file: Blob, method = "POST"): RequestInit {
+  return { method, body: file, headers: { "content-type": "application/octet-stream" } };
 }
 
 async function json<T>(path: string, init?: RequestInit): Promise<T> {
@@ -122,6 +125,15 @@ export const api = {
   deleteSet: (id: string, version: number) =>
     ask(`/api/sets/${id}?version=${version}`, send("DELETE")),
   restoreSet: (id: string) => json<StoredSet>(`/api/sets/${id}/restore`, send("POST")),
+  listTakes: (of: string) => json<StoredTake[]>(`/api/sets/${of}/takes`),
+  addTake: (of: string, take: NewTake) =>
+    json<StoredTake>(`/api/sets/${of}/takes`, send("POST", take)),
+  putTakePicture: (id: string, picture: Blob, fine: boolean) =>
+    ask(`/api/takes/${id}/picture?fine=${fine}`, bytes(picture, "PUT")),
+  renameTake: (id: string, name: string) =>
+    json<StoredTake>(`/api/takes/${id}`, send("PUT", { name })),
+  deleteTake: (id: string) => ask(`/api/takes/${id}`, send("DELETE")),
+  restoreTake: (id: string) => json<StoredTake>(`/api/takes/${id}/restore`, send("POST")),
   openSetFile: (file: Blob) => json<TableSet>("/api/set-files", bytes(file)),
   openLampFile: (file: Blob) => json<Lamp>("/api/lamp-files", bytes(file)),
   writeLightFile: async (set: TableSet) =>
@@ -157,6 +169,8 @@ export const api = {
     json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set, signal)),
   pictureStops: (set: TableSet, signal?: AbortSignal) =>
     json<PictureStops>("/api/picture-stops", send("POST", set, signal)),
+  thingsInFrame: (set: TableSet, signal?: AbortSignal) =>
+    json<ThingsInFrame>("/api/things-in-frame", send("POST", set, signal)),
   profile: (
     set: TableSet,
     line: Record<"fromAcross" | "fromDown" | "toAcross" | "toDown", number>,

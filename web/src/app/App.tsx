@@ -67,7 +67,7 @@ function WorkingView({ reach }: { reach: number }) {
           <Readings />
         </Boundary>
       </div>
-      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.5fr)_auto]">
+      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.4fr)_auto]">
         <div className="max-lg:h-80">
           <Boundary name="The view from above">
             <Floor reach={reach} />
@@ -78,7 +78,7 @@ function WorkingView({ reach }: { reach: number }) {
             <Rise reach={reach} />
           </Boundary>
         </div>
-        <div className="lg:h-[238px]">
+        <div className="lg:h-[264px]">
           <Boundary name="The numbers">
             <Controls />
           </Boundary>

@@ -69,7 +69,7 @@ function PointInPicture() {
   );
 }
 
-export function CameraPanel() {
+export function ExposurePanel() {
   return (
     <>
       <MarkChoice
@@ -88,6 +88,14 @@ export function CameraPanel() {
         scale="shutters"
         show={shutter}
       />
+    </>
+  );
+}
+
+/** Where the meter reads, and how. */
+export function MeterPanel() {
+  return (
+    <>
       <Choice path="exposure.metering.mode" label="Meter" />
       <KindChoice path="exposure.metering.point" label="It reads" kinds={METERING_POINTS} />
       <PointInPicture />

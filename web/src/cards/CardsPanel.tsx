@@ -7,7 +7,7 @@ import { NumberField } from "../fields/NumberField";
 import { PartFields } from "../fields/PartFields";
 import { mostIn } from "../set/limits";
 import { useOwner } from "../set/owner";
-import { useShaping } from "../set/picked";
+import { pickCard, useWorked } from "../set/picked";
 import { useLength } from "../set/preferences";
 import { useTable } from "../set/store";
 import { angle, signedStops } from "../set/units";
@@ -20,7 +20,7 @@ import { nameOf } from "./name";
 /** Cards, flags and patterns: one at a time. */
 export function CardsPanel() {
   const set = useTable((table) => table.set);
-  const picked = useShaping((shaping) => shaping.picked);
+  const picked = useWorked((worked) => worked.card);
   const owner = useOwner();
   if (!set || !owner) return null;
   const names = set.cards.map((card, i) => `${i + 1}. ${nameOf(card)}`);
@@ -35,7 +35,7 @@ export function CardsPanel() {
           choices={names}
           verbatim
           testId="cards.picked"
-          onChoose={(chosen) => useShaping.setState({ picked: names.indexOf(chosen) })}
+          onChoose={(chosen) => pickCard(names.indexOf(chosen))}
         />
       ) : (
         <p className="self-end pb-1 text-soft text-sm leading-tight">

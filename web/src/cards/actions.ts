@@ -3,7 +3,7 @@ import type { Card, CardPlace, PatternOpen, TableSet, TemplateKind } from "../ap
 import { attempt, attemptLong } from "../set/attempt";
 import { keep } from "../set/files";
 import { type Asked, asking, putAnswer } from "../set/late";
-import { pickCard, useShaping } from "../set/picked";
+import { pickCard, useWorked } from "../set/picked";
 import { said } from "../set/preferences";
 import { useTable } from "../set/store";
 import { takeBack } from "../set/takeBack";
@@ -40,7 +40,7 @@ export function removeCard(at: number): void {
     "cards",
     set.cards.filter((_, i) => i !== at),
   );
-  useShaping.setState({ picked: Math.max(0, at - 1) });
+  useWorked.setState({ card: Math.max(0, at - 1) });
 }
 
 /** A broad base from the key's side. */

@@ -12,14 +12,19 @@ type Props<T> = {
   word: string;
   name: (part: T, index: number) => string;
   fresh: T;
+  /** The one that is worked on, where that is known elsewhere too. */
+  picked?: number;
+  onPick?: (at: number) => void;
   fields: (path: string) => ReactNode;
 };
 
 /** A list of parts of the set: pick one, change it, add, remove. */
-export function PartList<T>({ path, word, name, fresh, fields }: Props<T>) {
+export function PartList<T>({ path, word, name, fresh, fields, ...known }: Props<T>) {
   const owner = useOwner();
-  const [picked, setPicked] = useState(0);
+  const [own, setOwn] = useState(0);
   if (!owner) return null;
+  const picked = known.picked ?? own;
+  const onPick = known.onPick ?? setOwn;
   const parts = valueAt(owner.value, path) as T[];
   const at = Math.min(picked, parts.length - 1);
   const { change } = owner;
@@ -32,7 +37,7 @@ export function PartList<T>({ path, word, name, fresh, fields }: Props<T>) {
           value={names[at] ?? ""}
           choices={names}
           testId={`${path}.picked`}
-          onChoose={(chosen) => setPicked(names.indexOf(chosen))}
+          onChoose={(chosen) => onPick(names.indexOf(chosen))}
         />
       ) : (
         <p className="self-end pb-2 text-soft text-sm">None on this table.</p>
@@ -41,7 +46,7 @@ export function PartList<T>({ path, word, name, fresh, fields }: Props<T>) {
         disabled={parts.length >= mostIn(owner, path)}
         onClick={() => {
           change(path, [...parts, fresh]);
-          setPicked(parts.length);
+          onPick(parts.length);
         }}
       >
         <Plus size={15} aria-hidden /> Add a {word.toLowerCase()}
@@ -54,7 +59,7 @@ export function PartList<T>({ path, word, name, fresh, fields }: Props<T>) {
                 path,
                 parts.filter((_, i) => i !== at),
               );
-              setPicked(Math.max(0, at - 1));
+              onPick(Math.max(0, at - 1));
             }}
           >
             <Trash2 size={15} aria-hidden /> Remove it

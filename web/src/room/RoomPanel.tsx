@@ -10,15 +10,14 @@ import { useKit } from "../kit/store";
 import { inPlace, same } from "../kit/use";
 import { useAnswers } from "../set/answers";
 import { attempt } from "../set/attempt";
-import { useLength, useSaid } from "../set/preferences";
+import { useSaid } from "../set/preferences";
 import { useTable } from "../set/store";
 import { kelvin, lux, stops } from "../set/units";
 import { tell } from "../ui/notices";
 import { PanelButton } from "../ui/PanelButton";
 
-/** Where the set stands, what light is there anyway, and what stands round the table. */
-export function RoomPanel() {
-  const length = useLength();
+/** Where the set stands, and what light is there anyway. */
+export function AmbientPanel() {
   const said = useSaid();
   const note = useAnswers(
     (answers) => answers.readings.find(({ kind }) => kind === "AMBIENT_FRAME")?.note,
@@ -38,19 +37,18 @@ export function RoomPanel() {
       )}
       <NumberField path="ambient.hourlyStops" label="Changes an hour by" quantity={stops} />
       <NumberField path="ambient.afterHours" label="Hours after" quantity={hours} />
-      <KindChoice path="ambient.window" label="Window" kinds={WINDOWS} />
-      <PartFields path="ambient.window" />
+    </>
+  );
+}
+
+/** What stands round the table. */
+export function WallsPanel() {
+  return (
+    <>
       <KindChoice path="room" label="Walls" kinds={ROOMS} />
       <PartFields path="room" />
-      <Choice path="tableTop.surface" label="Table top" />
-      <NumberField path="tableTop.leftMetres" label="Table to the left" quantity={length} />
-      <NumberField path="tableTop.rightMetres" label="Table to the right" quantity={length} />
-      <NumberField path="tableTop.behindMetres" label="Table behind" quantity={length} />
-      <NumberField path="tableTop.beforeMetres" label="Table in front" quantity={length} />
-      <Choice path="backdrop.surface" label="Backdrop" />
-      <NumberField path="backdrop.distanceMetres" label="Backdrop behind" quantity={length} />
-      <NumberField path="backdrop.widthMetres" label="Backdrop width" quantity={length} />
-      <NumberField path="backdrop.heightMetres" label="Backdrop height" quantity={length} />
+      <KindChoice path="ambient.window" label="Window" kinds={WINDOWS} />
+      <PartFields path="ambient.window" />
     </>
   );
 }

@@ -34,6 +34,18 @@ useTable.subscribe((now, before) => {
   if (now.id !== before.id) useAnswers.setState({ ...NOTHING, unanswered: "" });
 });
 
+/** What was read of every state of the set since the page was opened. */
+const readBefore = new WeakMap<TableSet, Reading[]>();
+
+/** What was read before the last move. */
+export function useReadBefore(): Reading[] {
+  const before = useTable((table) => table.past.at(-1));
+  useAnswers((answers) => answers.of);
+  return (before && readBefore.get(before)) ?? NONE;
+}
+
+const NONE: Reading[] = [];
+
 /** Whether the answers are those of an earlier state of the set. */
 export function useLate(): boolean {
   const of = useAnswers((answers) => answers.of);
@@ -64,6 +76,7 @@ export function useAnswersOf(reachMetres: number): void {
         api.readings(asked, signal),
         api.plan(asked, reach * FLOOR_ASPECT, signal),
       ]);
+      readBefore.set(asked, readings);
       useAnswers.setState({ of: asked, readings, doubts, chain, plan, unanswered: "" });
       accept(asked);
     } catch (error) {

@@ -26,7 +26,7 @@ export const SHARES: Kind[] = [
 ];
 
 /** Stops that are a size, not a change. */
-const DEPTHS: Kind[] = ["SHADOW_DEPTH", "LIT_TO_SHADOW", "LIT_TO_SHADOW_BARE"];
+const DEPTHS: Kind[] = ["SHADOW_DEPTH", "LIT_TO_SHADOW", "LIT_TO_SHADOW_BARE", "CONTRAST_SEEN"];
 
 /** A value as it is shown. Edges are read in millimetres, or hundredths of an inch; other lengths in centimetres. */
 export function figure(kind: ReadingKind, value: number, length: Quantity): Figure {

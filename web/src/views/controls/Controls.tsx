@@ -1,59 +1,115 @@
+import { Camera, Layers, Soup, SunMedium, Warehouse } from "lucide-react";
 import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
-import { CameraPanel, FramePanel } from "../../camera/CameraPanels";
+import { ExposurePanel, FramePanel, MeterPanel } from "../../camera/CameraPanels";
 import { CardsPanel } from "../../cards/CardsPanel";
-import { DishPanel, PropsPanel } from "../../dish/DishPanels";
+import { DishPanel, PropsPanel, SurfacesPanel } from "../../dish/DishPanels";
 import { ChainPanel } from "../../kit/ChainPanel";
 import { BasePanel } from "../../light/BasePanel";
 import { FacePanel, PlacePanel, PowerPanel, SourcePanel } from "../../light/LightPanels";
-import { RoomPanel } from "../../room/RoomPanel";
-import { useShaping } from "../../set/picked";
+import { AmbientPanel, WallsPanel } from "../../room/RoomPanel";
+import {
+  type Part,
+  SUBJECTS,
+  type Subject,
+  subjectOf,
+  useWorked,
+  workOn,
+  workOnSubject,
+} from "../../set/picked";
 
-const TABS: { value: string; label: string; panel: () => ReactNode }[] = [
-  { value: "place", label: "Place", panel: PlacePanel },
-  { value: "chain", label: "Chain", panel: ChainPanel },
-  { value: "face", label: "Shaper", panel: FacePanel },
-  { value: "source", label: "Source", panel: SourcePanel },
-  { value: "power", label: "Power", panel: PowerPanel },
-  { value: "camera", label: "Camera", panel: CameraPanel },
-  { value: "frame", label: "Frame", panel: FramePanel },
-  { value: "dish", label: "Dish", panel: DishPanel },
-  { value: "props", label: "Props", panel: PropsPanel },
-  { value: "cards", label: "Cards, flags, gobos", panel: CardsPanel },
-  { value: "base", label: "Base", panel: BasePanel },
-  { value: "room", label: "Room", panel: RoomPanel },
-];
+const SUBJECT_LOOKS: Record<Subject, { label: string; symbol: typeof Soup }> = {
+  dish: { label: "Dish", symbol: Soup },
+  room: { label: "Room", symbol: Warehouse },
+  light: { label: "Light", symbol: SunMedium },
+  fill: { label: "Fill and cut", symbol: Layers },
+  camera: { label: "Camera", symbol: Camera },
+};
 
-/** Every number and choice of the set, to type. */
+const PARTS: Record<Part, { label: string; panel: () => ReactNode }> = {
+  hero: { label: "Hero", panel: DishPanel },
+  props: { label: "Props", panel: PropsPanel },
+  surfaces: { label: "Table and backdrop", panel: SurfacesPanel },
+  frame: { label: "Frame", panel: FramePanel },
+  ambient: { label: "Ambient", panel: AmbientPanel },
+  walls: { label: "Walls and window", panel: WallsPanel },
+  place: { label: "Place", panel: PlacePanel },
+  chain: { label: "Chain", panel: ChainPanel },
+  shaper: { label: "Shaper", panel: FacePanel },
+  source: { label: "Source", panel: SourcePanel },
+  power: { label: "Power", panel: PowerPanel },
+  cards: { label: "Cards and flags", panel: CardsPanel },
+  base: { label: "Base light", panel: BasePanel },
+  exposure: { label: "Exposure", panel: ExposurePanel },
+  meter: { label: "Meter", panel: MeterPanel },
+};
+
+/** Every number and choice of the set, to type: five subjects in the order of work, each with its parts. */
 export function Controls() {
-  const tab = useShaping((shaping) => shaping.tab);
+  const part = useWorked((worked) => worked.part);
+  const subject = subjectOf(part);
   return (
     <Tabs.Root
-      value={tab}
-      onValueChange={(next) => useShaping.setState({ tab: next })}
-      className="flex h-full min-h-0 flex-col overflow-y-auto rounded-panel bg-panel px-3 pt-1 pb-3"
+      value={subject}
+      onValueChange={(next) => workOnSubject(next as Subject)}
+      className="flex h-full min-h-0 flex-col rounded-panel bg-panel"
       aria-label="The set in numbers"
     >
-      <Tabs.List aria-label="Parts of the set" className="flex flex-wrap border-line border-b">
-        {TABS.map(({ value, label }) => (
+      <Tabs.List aria-label="Subjects" className="flex border-line border-b px-1.5">
+        {(Object.keys(SUBJECTS) as Subject[]).map((name) => {
+          const { label, symbol: Drawn } = SUBJECT_LOOKS[name];
+          return (
+            <Tabs.Trigger
+              key={name}
+              value={name}
+              className="-mb-px flex h-10 flex-auto items-center justify-center gap-1.5 border-transparent border-b-2 px-1.5 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-14 max-sm:flex-1 max-sm:flex-col max-sm:gap-0.5 max-sm:px-0 max-sm:text-xs"
+            >
+              <Drawn size={16} aria-hidden />
+              <span className="whitespace-nowrap">{label}</span>
+            </Tabs.Trigger>
+          );
+        })}
+      </Tabs.List>
+      <Tabs.Content
+        value={subject}
+        className="flex min-h-0 flex-1 flex-col outline-none"
+        tabIndex={-1}
+      >
+        <Parts subject={subject} part={part} />
+      </Tabs.Content>
+    </Tabs.Root>
+  );
+}
+
+function Parts({ subject, part }: { subject: Subject; part: Part }) {
+  const { panel: Panel } = PARTS[part];
+  return (
+    <Tabs.Root
+      value={part}
+      onValueChange={(next) => workOn(next as Part)}
+      className="flex min-h-0 flex-1 flex-col"
+    >
+      <Tabs.List
+        aria-label={`Parts of ${SUBJECT_LOOKS[subject].label.toLowerCase()}`}
+        className="flex gap-1 overflow-x-auto px-2.5 pt-2"
+      >
+        {SUBJECTS[subject].map((name) => (
           <Tabs.Trigger
-            key={value}
-            value={value}
-            className="-mb-px h-8 border-transparent border-b-2 px-2 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-11"
+            key={name}
+            value={name}
+            className="h-7 whitespace-nowrap rounded-full px-2.5 text-soft text-sm hover:text-ink data-[state=active]:bg-raised data-[state=active]:text-ink max-sm:h-11 max-sm:px-4"
           >
-            {label}
+            {PARTS[name].label}
           </Tabs.Trigger>
         ))}
       </Tabs.List>
-      {TABS.map(({ value, panel: Panel }) => (
-        <Tabs.Content
-          key={value}
-          value={value}
-          className="grid grid-cols-2 content-start gap-x-3 gap-y-2 pt-2.5 sm:grid-cols-3"
-        >
-          <Panel />
-        </Tabs.Content>
-      ))}
+      <Tabs.Content
+        key={part}
+        value={part}
+        className="grid min-h-0 grid-cols-2 content-start gap-x-3 gap-y-2 overflow-y-auto px-3 pt-2 pb-3 sm:grid-cols-3"
+      >
+        <Panel />
+      </Tabs.Content>
     </Tabs.Root>
   );
 }

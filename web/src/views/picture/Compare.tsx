@@ -1,11 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { X } from "lucide-react";
-import { type KeyboardEvent, type PointerEvent, useState } from "react";
+import { type ImgHTMLAttributes, type KeyboardEvent, type PointerEvent, useState } from "react";
 import { api } from "../../api/client";
 import type { TableSet } from "../../api/types";
 import { Button } from "../../ui/Button";
 import { StopLines } from "./StopLines";
-import { type Take, useTakes } from "./takes";
+import { compare, pictureOf, type Take, useTakes } from "./takes";
 
 const STEP = 0.02;
 
@@ -24,7 +24,7 @@ export function Compare({ now, set }: { now: string; set: TableSet }) {
       <Button
         look="outline"
         className="absolute top-2 right-2 h-8 bg-ground/85"
-        onClick={() => useTakes.getState().compare(null)}
+        onClick={() => compare(null)}
       >
         <X size={15} aria-hidden /> Stop comparing
       </Button>
@@ -33,6 +33,22 @@ export function Compare({ now, set }: { now: string; set: TableSet }) {
 }
 
 type Pair = { take: Take; now: string };
+
+/** A take's picture, or the word that it is still made. */
+function Then({
+  take,
+  className = "",
+  ...rest
+}: { take: Take } & ImgHTMLAttributes<HTMLImageElement>) {
+  const picture = pictureOf(take);
+  return picture ? (
+    <img src={picture} alt={take.name} draggable={false} className={className} {...rest} />
+  ) : (
+    <p className={`grid place-items-center bg-surround text-soft ${className}`}>
+      The picture of {take.name} is being made …
+    </p>
+  );
+}
 
 function Name({ children, right = false }: { children: string; right?: boolean }) {
   return (
@@ -54,7 +70,7 @@ function Flip({ take }: Pair) {
       onClick={() => setOld(!old)}
       title="Click, or press Space, to flip"
     >
-      {old && <img src={take.picture} alt={take.name} className="size-full object-fill" />}
+      {old && <Then take={take} className="size-full object-fill" />}
       <Name>{old ? take.name : "Now"}</Name>
     </button>
   );
@@ -90,10 +106,8 @@ function Split({ take }: Pair) {
       onPointerMove={drag}
       onKeyDown={press}
     >
-      <img
-        src={take.picture}
-        alt={take.name}
-        draggable={false}
+      <Then
+        take={take}
         className="size-full object-fill"
         style={{ clipPath: `inset(0 ${100 - 100 * at}% 0 0)` }}
       />
@@ -107,15 +121,14 @@ function Split({ take }: Pair) {
 function Side({ take, now }: Pair) {
   return (
     <div className="absolute inset-0 grid grid-cols-2 items-center gap-1 bg-surround">
-      {[
-        { src: take.picture, name: take.name },
-        { src: now, name: "Now" },
-      ].map(({ src, name }) => (
-        <figure key={name} className="relative">
-          <img src={src} alt={name} className="w-full" />
-          <figcaption className="p-1 text-center text-sm">{name}</figcaption>
-        </figure>
-      ))}
+      <figure className="relative">
+        <Then take={take} className="w-full" />
+        <figcaption className="p-1 text-center text-sm">{take.name}</figcaption>
+      </figure>
+      <figure className="relative">
+        <img src={now} alt="Now" className="w-full" />
+        <figcaption className="p-1 text-center text-sm">Now</figcaption>
+      </figure>
     </div>
   );
 }

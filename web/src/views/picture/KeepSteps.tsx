@@ -6,7 +6,7 @@ import { attempt } from "../../set/attempt";
 import { usePreferences } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { Button } from "../../ui/Button";
-import { useTakes } from "./takes";
+import { keepTake } from "./takes";
 
 /** Keeps the frames that show what each light and card does: key alone, with card, card off, base, pattern, everything. */
 export function KeepSteps() {
@@ -20,11 +20,7 @@ export function KeepSteps() {
     const steps = (all ?? []).filter(({ kind }) => !oneLight || kind !== "BASE_ONLY");
     for (const [i, step] of steps.entries()) {
       setSaid(`${step.words}, ${i + 1} of ${steps.length} …`);
-      const png = await attempt(() => api.pictureFile("SMALL_PNG", step.set, step.off));
-      if (!png) break;
-      await useTakes
-        .getState()
-        .keep(step.set, png, { name: step.words, off: step.off, about: readings(step) });
+      await keepTake(step.set, { name: step.words, off: step.off, about: readings(step) });
     }
     setSaid(null);
   };

@@ -12,7 +12,8 @@ import { MeterTool } from "./MeterTool";
 import { PictureBar } from "./PictureBar";
 import { ProfileTool } from "./ProfileTool";
 import { StopLines } from "./StopLines";
-import { keepTake } from "./Takes";
+import { keepShown } from "./Takes";
+import { Things } from "./Things";
 import { useTakes } from "./takes";
 import { usePicture, useShown } from "./usePicture";
 
@@ -61,6 +62,7 @@ export function Picture() {
             />
             {view.lines && <TableLines set={possible} />}
             <TextSpace set={possible} />
+            {view.tool === "look" && !comparing && <Things set={possible} />}
             {view.tool === "frame" && <FrameMover />}
             {view.tool === "meter" && <MeterTool set={possible} />}
             {view.tool === "profile" && (
@@ -90,7 +92,7 @@ function useTakeKey(): void {
         "input, select, textarea, [role=dialog]",
       );
       if (event.key !== "t" || event.ctrlKey || event.metaKey || event.altKey || typing) return;
-      void keepTake();
+      void keepShown();
     };
     addEventListener("keydown", press);
     return () => removeEventListener("keydown", press);

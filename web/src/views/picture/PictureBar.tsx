@@ -19,6 +19,7 @@ import { usePreferences } from "../../set/preferences";
 import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
+import { ShowOnly } from "./ShowOnly";
 import { Takes } from "./Takes";
 
 /** What can be shown, measured and kept of the picture. */
@@ -30,16 +31,12 @@ export function PictureBar({ set }: { set: TableSet }) {
       aria-label="Picture"
       className="flex min-h-9 flex-wrap items-center gap-x-0.5 px-1"
     >
+      <ShowOnly set={set} />
       <LayersMenu set={set} />
       <Switch name="Stop lines" on={view.lines} press={() => view.toggle("lines")} words>
         <Spline size={15} />
       </Switch>
-      <Switch
-        name="Edge profile"
-        on={view.tool === "profile"}
-        press={() => view.take("profile")}
-        words
-      >
+      <Switch name="Edge profile" on={view.tool === "profile"} press={() => view.take("profile")}>
         <Slash size={15} />
       </Switch>
       <Switch name="Clipped and blocked" on={view.warnings} press={() => view.toggle("warnings")}>

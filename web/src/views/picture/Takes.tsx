@@ -5,8 +5,16 @@ import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
 import { KeepSteps } from "./KeepSteps";
-import { type Comparing, useTakes } from "./takes";
-import { useShown } from "./usePicture";
+import {
+  type Comparing,
+  compare,
+  deleteTake,
+  keepTake,
+  pictureOf,
+  renameTake,
+  type Take,
+  useTakes,
+} from "./takes";
 
 const WAYS: { way: Comparing["way"]; label: string }[] = [
   { way: "flip", label: "Flip" },
@@ -15,17 +23,15 @@ const WAYS: { way: Comparing["way"]; label: string }[] = [
   { way: "difference", label: "Difference" },
 ];
 
-/** Keeps what is on the table with its picture. */
-export async function keepTake(): Promise<void> {
+/** Keeps what is on the table as it is looked at. */
+export async function keepShown(): Promise<void> {
   const { possible } = useTable.getState();
-  const { png } = useShown.getState();
-  if (possible && png) await useTakes.getState().keep(possible, png);
+  if (possible) await keepTake(possible, { off: useView.getState().off });
 }
 
 /** The kept states of this set, to compare and to bring back. */
 export function Takes() {
   const takes = useTakes((state) => state.takes);
-  const { compare, rename, drop } = useTakes.getState();
   return (
     <Menu
       name="Takes"
@@ -41,9 +47,9 @@ export function Takes() {
         <p className="text-soft text-sm">
           {takes.length === 0
             ? "Keep a take, change something, and compare the two."
-            : "Kept in this browser, with this set."}
+            : "Kept with this set."}
         </p>
-        <Button look="outline" className="shrink-0" onClick={() => void keepTake()}>
+        <Button look="outline" className="shrink-0" onClick={() => void keepShown()}>
           Keep a take <kbd className="text-soft text-xs">T</kbd>
         </Button>
       </div>
@@ -51,14 +57,14 @@ export function Takes() {
       <ul className="mt-2 grid gap-2">
         {takes.map((take) => (
           <li key={take.id} className="flex gap-2.5 rounded-md bg-raised p-2">
-            <img src={take.picture} alt="" className="h-16 w-24 rounded object-cover" />
+            <Thumbnail take={take} />
             <div className="min-w-0 flex-1">
               <div className="flex items-center gap-1">
                 <input
                   aria-label="Name of the take"
                   value={take.name}
                   maxLength={60}
-                  onChange={(event) => rename(take.id, event.target.value)}
+                  onChange={(event) => renameTake(take.id, event.target.value)}
                   className="h-8 min-w-0 flex-1 rounded border border-transparent bg-transparent px-1 font-medium hover:border-edge/60 focus:border-sand"
                 />
                 <Button
@@ -66,7 +72,7 @@ export function Takes() {
                   className="w-9 px-0"
                   onClick={() => {
                     useTable.getState().replace(take.set);
-                    useView.setState({ off: take.off ?? [] });
+                    useView.setState({ off: take.off });
                   }}
                 >
                   <Undo2 size={15} />
@@ -74,7 +80,7 @@ export function Takes() {
                 <Button
                   aria-label={`Delete ${take.name}`}
                   className="w-9 px-0"
-                  onClick={() => drop(take.id)}
+                  onClick={() => void deleteTake(take)}
                 >
                   <Trash2 size={15} />
                 </Button>
@@ -98,5 +104,20 @@ export function Takes() {
         ))}
       </ul>
     </Menu>
+  );
+}
+
+/** A take's picture; before there is one, and while it is rough, that is said. */
+function Thumbnail({ take }: { take: Take }) {
+  const picture = pictureOf(take);
+  return (
+    <div className="relative h-16 w-24 shrink-0 overflow-hidden rounded bg-surround">
+      {picture && <img src={picture} alt="" className="size-full object-cover" />}
+      {take.picture !== "FINE" && (
+        <span className="absolute inset-x-0 bottom-0 bg-ground/85 px-1 text-center text-[11px] text-soft">
+          {picture ? "sharpening …" : "drawing …"}
+        </span>
+      )}
+    </div>
   );
 }

@@ -83,7 +83,7 @@ describe("the stream of pictures", () => {
     Socket.last.answer(2);
     Socket.last.answer(1);
     expect(listener.frame).toHaveBeenCalledTimes(1);
-    expect(listener.frame.mock.calls[0]?.[2]).toBe(true);
+    expect(listener.frame.mock.calls[0]?.[3]).toBe(true);
   });
 
   it("says whether a frame answers the newest wish", () => {
@@ -92,7 +92,7 @@ describe("the stream of pictures", () => {
     stream.wish(wish("a"));
     stream.wish(wish("b"));
     Socket.last.answer(1);
-    expect(listener.frame.mock.calls[0]?.[2]).toBe(false);
+    expect(listener.frame.mock.calls[0]?.[3]).toBe(false);
   });
 
   it("asks for the newest again over a new connection", () => {

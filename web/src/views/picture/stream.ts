@@ -6,7 +6,7 @@ export type Wish = { set: TableSet; off: string[]; deep: boolean; warnings: bool
 
 type Listener = {
   /** @param newest whether it answers the newest wish */
-  frame: (news: FrameNews, png: Blob, newest: boolean) => void;
+  frame: (news: FrameNews, png: Blob, wish: Wish, newest: boolean) => void;
   loupe: (loupe: Loupe) => void;
   problem: (words: string) => void;
 };
@@ -28,6 +28,8 @@ export class PictureStream {
   private shown = 0;
   private next: Wish | null = null;
   private newest: Wish | null = null;
+  /** Those whose frames may still come, by their turn. */
+  private readonly sent = new Map<number, Wish>();
   private patience: ReturnType<typeof setTimeout> | undefined;
   private closed = false;
 
@@ -83,6 +85,7 @@ export class PictureStream {
     if (!this.next || this.socket?.readyState !== WebSocket.OPEN) return;
     if (this.turn - this.answered >= MOST_UNANSWERED) return;
     this.turn += 1;
+    this.sent.set(this.turn, this.next);
     this.socket.send(JSON.stringify({ turn: this.turn, ...this.next }));
     this.next = null;
     clearTimeout(this.patience);
@@ -97,11 +100,13 @@ export class PictureStream {
     const news = JSON.parse(
       new TextDecoder().decode(new Uint8Array(message, 4, length)),
     ) as FrameNews;
-    if (news.turn < this.shown) return;
+    const wish = this.sent.get(news.turn);
+    if (!wish || news.turn < this.shown) return;
+    for (const turn of this.sent.keys()) if (turn < news.turn) this.sent.delete(turn);
     this.shown = news.turn;
     this.answered = Math.max(this.answered, news.turn);
     const png = new Blob([message.slice(4 + length)], { type: "image/png" });
-    this.listener.frame(news, png, news.turn === this.turn && !this.next);
+    this.listener.frame(news, png, wish, news.turn === this.turn && !this.next);
     this.flush();
   }
 

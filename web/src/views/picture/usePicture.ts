@@ -4,11 +4,14 @@ import { useConnection } from "../../api/connection";
 import type { FrameNews, Loupe } from "../../api/types";
 import { useTable } from "../../set/store";
 import { useView } from "../../set/view";
-import { PictureStream } from "./stream";
+import { PictureStream, type Wish } from "./stream";
+
+/** A frame, and the wish that it answers. */
+export type Frame = { png: Blob; news: FrameNews; wish: Wish };
 
 type Shown = {
   url: string | null;
-  png: Blob | null;
+  frame: Frame | null;
   news: FrameNews | null;
   /** Whether it shows what was wished for last. */
   newest: boolean;
@@ -19,7 +22,7 @@ type Shown = {
 /** The newest frame and what is said of it. */
 export const useShown = create<Shown>(() => ({
   url: null,
-  png: null,
+  frame: null,
   news: null,
   newest: false,
   loupe: null,
@@ -40,9 +43,15 @@ export function usePicture(): (across: number, down: number) => void {
 
   useEffect(() => {
     stream.current = new PictureStream({
-      frame: (news, png, newest) => {
+      frame: (news, png, wish, newest) => {
         const before = useShown.getState().url;
-        useShown.setState({ url: URL.createObjectURL(png), png, news, newest, failed: null });
+        useShown.setState({
+          url: URL.createObjectURL(png),
+          frame: { png, news, wish },
+          news,
+          newest,
+          failed: null,
+        });
         if (before) setTimeout(() => URL.revokeObjectURL(before), LINGER_MS);
       },
       loupe: (loupe) => useShown.setState({ loupe }),
@@ -51,7 +60,7 @@ export function usePicture(): (across: number, down: number) => void {
     return () => {
       stream.current?.close();
       stream.current = null;
-      useShown.setState({ url: null, png: null, news: null, loupe: null });
+      useShown.setState({ url: null, frame: null, news: null, loupe: null });
     };
   }, []);
 

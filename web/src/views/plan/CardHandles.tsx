@@ -2,7 +2,7 @@ import type { Card, TableSet } from "../../api/types";
 import { nameOf } from "../../cards/name";
 import { axesOf, cardMovedTo, cardTurnedTo, middleOf } from "../../set/frame";
 import { limitsAt } from "../../set/limits";
-import { pickCard, useShaping } from "../../set/picked";
+import { pickCard, useWorked } from "../../set/picked";
 import { useLength } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import type { Scale } from "./scale";
@@ -94,8 +94,8 @@ function edge(at: number, side: -1 | 1, out: number): Movable {
 /** The grips on the cards in one of the drawings; those to turn and to open for the card that is worked on. */
 export function CardHandles({ view, scale }: { view: View; scale: Scale }) {
   const cards = useTable((table) => table.set?.cards);
-  const picked = useShaping((shaping) => shaping.picked);
-  const open = useShaping((shaping) => shaping.tab === "cards");
+  const picked = useWorked((worked) => worked.card);
+  const open = useWorked((worked) => worked.part === "cards");
   if (!cards) return null;
   return (
     <g>

@@ -8,6 +8,7 @@ import { signedStops } from "../../set/units";
 import { CardHandles } from "./CardHandles";
 import { contourLines } from "./contours";
 import { LightHandle } from "./LightHandle";
+import { Pickable } from "./Pickable";
 import { Probes } from "./Probes";
 import { Ruler } from "./Ruler";
 import { SourceSpot } from "./SourceSpot";
@@ -35,7 +36,9 @@ export function Floor({ reach }: { reach: number }) {
             {set && <FloorSurroundings plan={plan} set={set} scale={scale} />}
             <Rings plan={plan} scale={scale} />
             {backdrop && (
-              <path
+              <Pickable
+                part="surfaces"
+                title="Backdrop"
                 d={scale.path(
                   [-0.5, 0.5].map((end) => ({
                     across: end * backdrop.widthMetres,
@@ -222,37 +225,27 @@ function Ground({ plan, scale }: Part) {
         opacity={0.7}
       />
       <path d={scale.path(shadow)} className="fill-ink" opacity={0.28} data-testid="floor-shadow" />
-      {plan.props.map((outline) => (
-        <path
+      {plan.props.map((outline, i) => (
+        <Pickable
           key={`${outline[0]?.x} ${outline[0]?.y}`}
+          part="props"
+          number={i}
+          title={`Prop ${i + 1}`}
           d={scale.path(outline.map(({ x, y }) => ({ across: x, up: y })))}
           className="fill-raised stroke-edge"
           strokeWidth={1.2}
         />
       ))}
-      {plan.rims.map((rim) =>
-        rim.round ? (
-          <ellipse
-            key={`${rim.height} ${rim.halfWidth}`}
-            cx={scale.across(0)}
-            cy={scale.up(0)}
-            rx={rim.halfWidth * scale.perMetre}
-            ry={rim.halfDepth * scale.perMetre}
-            className="fill-raised stroke-ink"
-            strokeWidth={1.4}
-          />
-        ) : (
-          <rect
-            key={`${rim.height} ${rim.halfWidth}`}
-            x={scale.across(-rim.halfWidth)}
-            y={scale.up(rim.halfDepth)}
-            width={2 * rim.halfWidth * scale.perMetre}
-            height={2 * rim.halfDepth * scale.perMetre}
-            className="fill-raised stroke-ink"
-            strokeWidth={1.4}
-          />
-        ),
-      )}
+      {plan.rims.map((rim) => (
+        <Pickable
+          key={`${rim.height} ${rim.halfWidth}`}
+          part="hero"
+          title="Hero"
+          d={rim.round ? scale.ellipse(rim) : scale.rectangle(rim)}
+          className="fill-raised stroke-ink"
+          strokeWidth={1.4}
+        />
+      ))}
       {plan.secondLights.map((corners) => (
         <path
           key={`${corners[0]?.x} ${corners[0]?.y}`}

@@ -1,6 +1,7 @@
 import type { TableSet } from "../../api/types";
 import { centreOf, movedTo } from "../../set/frame";
 import { limitsAt } from "../../set/limits";
+import { subjectOf, useWorked, workOn } from "../../set/picked";
 import { useLength } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { clock } from "../../set/units";
@@ -32,12 +33,17 @@ const VIEWS: Record<"floor" | "rise", Movable> = {
   },
 };
 
+/** Opens the light, unless a part of it is open. */
+function workOnLight(): void {
+  if (subjectOf(useWorked.getState().part) !== "light") workOn("place");
+}
+
 /** The grip on the light: drag it, or focus it and use the arrow keys. */
 export function LightHandle({ view, scale }: { view: "floor" | "rise"; scale: Scale }) {
   const set = useTable((table) => table.set);
   const refused = useTable((table) => table.problem !== null);
   const length = useLength();
-  const handlers = useHandle(VIEWS[view], scale);
+  const handlers = useHandle(VIEWS[view], scale, workOnLight);
   const drawn = set && VIEWS[view].drawn(set);
   if (!drawn) return null;
   const { light } = set;

@@ -4,6 +4,7 @@ import { useLength } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { CardHandles } from "./CardHandles";
 import { LightHandle } from "./LightHandle";
+import { Pickable } from "./Pickable";
 import { Probes } from "./Probes";
 import { Ruler } from "./Ruler";
 import { SourceSpot } from "./SourceSpot";
@@ -34,7 +35,9 @@ export function Rise({ reach }: { reach: number }) {
             <title>The set from the side</title>
             {set && <RiseSurroundings plan={plan} set={set} scale={scale} />}
             {backdrop && (
-              <path
+              <Pickable
+                part="surfaces"
+                title="Backdrop"
                 d={scale.path(
                   [0, backdrop.heightMetres].map((up) => ({ across: backdrop.distanceMetres, up })),
                   false,
@@ -75,12 +78,16 @@ export function Rise({ reach }: { reach: number }) {
               opacity={0.7}
             />
             {plan.rims.map((rim) => (
-              <rect
+              <Pickable
                 key={`${rim.height} ${rim.halfWidth}`}
-                x={scale.across(-rim.halfDepth)}
-                y={scale.up(rim.height)}
-                width={2 * rim.halfDepth * scale.perMetre}
-                height={Math.max(1.5, rim.height * scale.perMetre)}
+                part="hero"
+                title="Hero"
+                d={scale.path([
+                  { across: -rim.halfDepth, up: 0 },
+                  { across: rim.halfDepth, up: 0 },
+                  { across: rim.halfDepth, up: rim.height },
+                  { across: -rim.halfDepth, up: rim.height },
+                ])}
                 className="fill-raised stroke-ink"
                 strokeWidth={1.4}
               />

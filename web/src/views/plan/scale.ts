@@ -89,4 +89,22 @@ export class Scale {
     );
     return steps.length === 0 ? "" : `M${steps.join("L")}${closed ? "Z" : ""}`;
   }
+
+  /** Round the hero's middle. */
+  ellipse({ halfWidth, halfDepth }: { halfWidth: number; halfDepth: number }): string {
+    const radii = `${(halfWidth * this.perMetre).toFixed(1)} ${(halfDepth * this.perMetre).toFixed(1)}`;
+    const end = (side: number) =>
+      `${this.across(side * halfWidth).toFixed(1)} ${this.up(0).toFixed(1)}`;
+    return `M${end(-1)}A${radii} 0 0 1 ${end(1)}A${radii} 0 0 1 ${end(-1)}Z`;
+  }
+
+  /** Round the hero's middle. */
+  rectangle({ halfWidth, halfDepth }: { halfWidth: number; halfDepth: number }): string {
+    return this.path([
+      { across: -halfWidth, up: -halfDepth },
+      { across: halfWidth, up: -halfDepth },
+      { across: halfWidth, up: halfDepth },
+      { across: -halfWidth, up: halfDepth },
+    ]);
+  }
 }

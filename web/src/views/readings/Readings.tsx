@@ -1,15 +1,25 @@
+import { useQuery } from "@tanstack/react-query";
 import { List } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
+import { api } from "../../api/client";
 import type { Reading, ReadingKind } from "../../api/types";
-import { probe, useAnswers, useLate, useReadingKinds } from "../../set/answers";
+import { probe, useAnswers, useLate, useReadBefore, useReadingKinds } from "../../set/answers";
 import { figure, give, type Kind } from "../../set/figures";
-import { useLength, usePreferences } from "../../set/preferences";
+import { useLength, usePreferences, useSaid } from "../../set/preferences";
 import { useTable } from "../../set/store";
+import { type Take, useTakes } from "../picture/takes";
 import { AllReadings } from "./AllReadings";
 import { Details } from "./Details";
 
-const LARGE: Kind[] = ["TIP_EDGE_SEEN", "SHADOW_DEPTH", "FALL_OFF_HERO", "BACKDROP_LEVEL", "POWER"];
+/** The first questions: each with the word that photographers ask for. */
+const LARGE: { name: Kind; label: string; lead: string }[] = [
+  { name: "TIP_EDGE_SEEN", label: "Softness", lead: "edge" },
+  { name: "CONTRAST_SEEN", label: "Contrast", lead: "" },
+  { name: "FALL_OFF_HERO", label: "Fall-off", lead: "" },
+  { name: "BACKDROP_TONE", label: "Background", lead: "" },
+  { name: "POWER", label: "Power", lead: "" },
+];
 /** Of what is put round the dish: shown before the others where there is something to read. */
 const SHAPING: Kind[] = [
   "CARD_LIFT",
@@ -21,8 +31,8 @@ const SHAPING: Kind[] = [
   "BASE_UNDER_KEY",
 ];
 const SMALL: Kind[] = [
+  "SHADOW_DEPTH",
   "SHADOW_LENGTH",
-  "SIZE_ACROSS",
   "AMBIENT_UNDER_KEY",
   "FALL_OFF_FRAME",
   "DEPTH_OF_FIELD",
@@ -49,14 +59,13 @@ export function Readings() {
     ),
     ...SMALL,
   ].slice(0, SMALL.length);
-  const tiles = (wanted: Kind[], large: boolean) =>
-    wanted.map((name) => {
-      const kind = kinds.find((candidate) => candidate.kind === name);
-      const reading = readings.find((candidate) => candidate.kind === name);
-      return (
-        kind && <Tile key={name} {...{ kind, reading: reading ?? unread(name), large, stale }} />
-      );
-    });
+  const before = useBefore();
+  const answer = (name: Kind) => ({
+    kind: kinds.find((candidate) => candidate.kind === name),
+    reading: readings.find((candidate) => candidate.kind === name) ?? unread(name),
+    before: before.readings.find((candidate) => candidate.kind === name),
+    than: before.than,
+  });
   return (
     <section
       aria-label="Readings"
@@ -64,9 +73,17 @@ export function Readings() {
       // what lags behind for longer than a blink is dimmed until it is true again
       className={`grid h-full min-h-0 content-stretch gap-1.5 transition-opacity duration-0 ${late ? "opacity-50 delay-100" : ""}`}
     >
-      <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">{tiles(LARGE, true)}</div>
+      <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">
+        {LARGE.map(({ name, label, lead }) => {
+          const { kind, ...rest } = answer(name);
+          return kind && <Tile key={name} {...rest} {...{ kind, stale, label, lead }} large />;
+        })}
+      </div>
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-6">
-        {tiles(small, false)}
+        {small.map((name) => {
+          const { kind, ...rest } = answer(name);
+          return kind && <Tile key={name} {...rest} {...{ kind, stale }} label={kind.title} />;
+        })}
         <button
           type="button"
           onClick={() => setAll(true)}
@@ -87,23 +104,49 @@ function unread(kind: Kind): Reading {
     kind,
     value: null,
     text: "",
+    word: "",
     note: "",
     places: [],
     uncertainty: null,
   };
 }
 
+/** What the readings are held against: the take that is compared with, or the state before the last move. */
+function useBefore(): { readings: Reading[]; than: string } {
+  const moved = useReadBefore();
+  const comparing = useTakes((takes) => takes.comparing);
+  const take = useTakes(({ takes }) => takes.find(({ id }) => id === comparing?.take));
+  const read = useQuery({
+    queryKey: ["readings-of-take", take?.id],
+    queryFn: ({ signal }) => api.readings((take as Take).set, signal),
+    enabled: take !== undefined,
+    staleTime: Infinity,
+  });
+  return take
+    ? { readings: read.data?.readings ?? [], than: take.name }
+    : { readings: moved, than: "was" };
+}
+
 type TileProps = {
   kind: ReadingKind;
   reading: Reading;
-  large: boolean;
+  label: string;
+  /** What its figure is of. */
+  lead?: string;
+  large?: boolean;
   /** The set has since become impossible: this is the last value that could be. */
   stale: boolean;
+  /** What it is held against, and what that is called. */
+  before: Reading | undefined;
+  than: string;
 };
 
-function Tile({ kind, reading, large, stale }: TileProps) {
+function Tile({ kind, reading, label, lead, large = false, stale, before, than }: TileProps) {
   const length = useLength();
+  const said = useSaid();
   const shown = reading.value === null ? null : figure(kind, reading.value, length);
+  const wasShown = typeof before?.value === "number" ? figure(kind, before.value, length) : null;
+  const was = wasShown && (before?.text || wasShown.text);
   const [open, setOpen] = useState(false);
   const point = () => probe(reading.places);
   const leave = () => open || probe([]);
@@ -121,28 +164,47 @@ function Tile({ kind, reading, large, stale }: TileProps) {
         onBlur={leave}
         className={`flex min-h-11 min-w-0 flex-col justify-between rounded-panel border bg-panel px-3 py-2 text-left hover:bg-raised ${stale ? "border-edge border-dashed" : "border-transparent"}`}
       >
-        <span className="text-soft text-xs leading-tight">{kind.title}</span>
+        <span className="text-soft text-xs leading-tight">{label}</span>
         {shown ? (
-          <span className={`whitespace-nowrap ${stale ? "text-soft" : ""}`}>
-            <span
-              className={
-                large
-                  ? `font-semibold leading-none ${reading.text ? "text-[24px]" : "text-[28px]"}`
-                  : "font-semibold text-xl leading-none"
-              }
-            >
-              {reading.text || shown.text}
+          <span className={`block min-w-0 ${stale ? "text-soft" : ""}`}>
+            {large && (
+              <Word
+                word={reading.text || reading.word}
+                alarm={reading.text !== "" && reading.note !== ""}
+              />
+            )}
+            <span className="block truncate whitespace-nowrap" data-testid="figure">
+              {large && reading.text ? (
+                <span className={reading.note ? "text-alarm text-sm" : "text-soft text-sm"}>
+                  {reading.word}
+                </span>
+              ) : (
+                <>
+                  {lead && <span className="mr-1 text-soft text-sm">{lead}</span>}
+                  <span
+                    className={large ? "font-semibold" : "font-semibold text-xl leading-none"}
+                    data-testid="value"
+                  >
+                    {reading.text || shown.text}
+                  </span>
+                  {give(reading) && <span className="ml-1 text-soft text-xs">{give(reading)}</span>}
+                  <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
+                </>
+              )}
+              {was && was !== (reading.text || shown.text) && (
+                <span className="ml-2 text-soft text-xs" data-testid="was">
+                  {than} {was}
+                </span>
+              )}
             </span>
-            {give(reading) && <span className="ml-1 text-soft text-xs">{give(reading)}</span>}
-            <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
           </span>
         ) : (
           <span
-            className={
-              large ? "text-[28px] text-soft leading-none" : "text-soft text-xl leading-none"
-            }
+            className="line-clamp-2 text-soft text-xs leading-tight"
+            title={said(reading.note)}
+            data-testid="why-not"
           >
-            —
+            {said(reading.note) || "—"}
           </span>
         )}
       </Popover.Trigger>
@@ -162,5 +224,17 @@ function Tile({ kind, reading, large, stale }: TileProps) {
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+/** What photographers call it, larger than its figure. */
+function Word({ word, alarm }: { word: string; alarm: boolean }) {
+  return (
+    <span
+      className={`block truncate font-semibold leading-tight ${alarm ? "text-alarm" : ""} ${word.length > 12 ? "text-[17px]" : "text-[22px]"}`}
+      data-testid="word"
+    >
+      {word}
+    </span>
   );
 }

@@ -24,6 +24,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -153,7 +154,21 @@ abstract class Browsing {
         return new Page.GetByRoleOptions().setName(name).setExact(true);
     }
 
+    /** Which subject each part of the set belongs to. */
+    private static final Map<String, List<String>> SUBJECTS = Map.of(
+            "Dish", List.of("Hero", "Props", "Table and backdrop", "Frame"),
+            "Room", List.of("Ambient", "Walls and window"),
+            "Light", List.of("Place", "Chain", "Shaper", "Source", "Power"),
+            "Fill and cut", List.of("Cards and flags", "Base light"),
+            "Camera", List.of("Exposure", "Meter"));
+
+    /** Opens a part of the set, or a tab elsewhere. */
     void tab(String name) {
+        SUBJECTS.forEach((subject, parts) -> {
+            if (parts.contains(name)) {
+                tabNamed(subject).click();
+            }
+        });
         tabNamed(name).click();
     }
 
@@ -186,7 +201,7 @@ abstract class Browsing {
     /** The number a reading shows. */
     double reading(String kind) {
         String text =
-                page.getByTestId("reading-" + kind).locator("span span").first().textContent();
+                page.getByTestId("reading-" + kind).getByTestId("value").textContent();
         return Double.parseDouble(text.replace("−", "-").replace("+", ""));
     }
 
@@ -217,7 +232,7 @@ abstract class Browsing {
         while (page.getByText("None on this table.").isHidden()) {
             click("Remove it");
         }
-        tab("Room");
+        tab("Table and backdrop");
         field("tableTop.surface").selectOption("grey-paper");
         tab("Place");
     }

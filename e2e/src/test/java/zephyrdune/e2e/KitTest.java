@@ -122,7 +122,7 @@ public class KitTest extends Browsing {
         assertThat(page.getByText("Must be 2 to 300 cm")).isVisible();
         type("boards." + last + ".widthMetres", "12");
         button("Put Shaving mirror on the table").click();
-        tab("Cards, flags, gobos");
+        tab("Cards and flags");
         assertThat(field("cards.0.widthMetres")).hasValue("12");
         // the set keeps what is taken out of the kit
         click("Kit");
@@ -171,7 +171,7 @@ public class KitTest extends Browsing {
         field("kit-shaper").selectOption("Off the ceiling");
         assertThat(page.getByTestId("impossible")).containsText("no walls to bounce off");
         click("Take back");
-        tab("Room");
+        tab("Ambient");
         field("kit-place").selectOption("Small white kitchen");
         settled();
         double boxed = reading("SHADOW_DEPTH");
@@ -202,7 +202,7 @@ public class KitTest extends Browsing {
         field("kit-shaper").selectOption("Book light: board, then cloth");
         settled();
         assertThat(page.getByTestId("bounce-board")).hasCount(2);
-        tab("Room");
+        tab("Ambient");
         type("ambient.illuminanceLux", "0"); // the flash alone
         tab("Chain");
         field("kit-shaper").selectOption("Bare head");
@@ -213,7 +213,7 @@ public class KitTest extends Browsing {
         assertThat(hard - filled).isGreaterThan(0.7);
         assertThat(reading("TIP_EDGE_SEEN")).isEqualTo(edge);
         // a wall that the light would stand in
-        tab("Room");
+        tab("Walls and window");
         type("room.behindMetres", "60");
         assertThat(page.getByTestId("impossible")).containsText("smaller than the table");
     }
@@ -221,7 +221,7 @@ public class KitTest extends Browsing {
     @Test
     public void roomLightIsFoundOutAndBuried() {
         open("Smoked mussel chowder");
-        tab("Room");
+        tab("Ambient");
         field("room-kind").selectOption("dim-restaurant");
         assertThat(field("ambient.illuminanceLux")).hasValue("50");
         assertThat(page.getByTestId("room-note")).containsText("The room is buried");
@@ -246,7 +246,7 @@ public class KitTest extends Browsing {
         field("ambient.purpose").selectOption("bury");
         tab("Chain");
         field("kit-source").selectOption("LED spot");
-        tab("Room");
+        tab("Ambient");
         assertThat(page.getByTestId("room-note")).containsText("parts an LED from it");
         field("ambient.window.kind").selectOption("side-window");
         settled();

@@ -37,7 +37,7 @@ public class LightsTest extends Browsing {
             String strength = flash ? "energyWattSeconds" : "fluxLumens";
             String before = mark();
             type("light.source.output." + strength, flash ? "1200" : "250000");
-            assertThat(page.getByTestId("reading-POWER").locator("span span").first())
+            assertThat(page.getByTestId("reading-POWER").getByTestId("word"))
                     .not()
                     .hasText(before);
         }
@@ -46,9 +46,9 @@ public class LightsTest extends Browsing {
         String[] sizes = {"breadthMetres", "diameterMetres", "acrossFlatsMetres", "widthMetres"};
         for (int i = 0; i < shapes.length; i++) {
             field("light.face.kind").selectOption(shapes[i]);
-            double before = settledReading("SIZE_ACROSS");
+            double before = settledReading("TIP_EDGE_SEEN");
             type("light.face." + sizes[i], Integer.toString(25 + 5 * i));
-            assertThat(changedReading("SIZE_ACROSS", before)).isNotEqualTo(before);
+            assertThat(changedReading("TIP_EDGE_SEEN", before)).isNotEqualTo(before);
         }
         for (String spread : new String[] {"beam", "gridded", "bare", "diffuse"}) {
             field("light.spread.kind").selectOption(spread);
@@ -92,7 +92,7 @@ public class LightsTest extends Browsing {
 
     private String mark() {
         settled();
-        return page.getByTestId("reading-POWER").locator("span span").first().innerText();
+        return page.getByTestId("reading-POWER").getByTestId("word").innerText();
     }
 
     @Test

@@ -76,7 +76,7 @@ public class PictureTest extends Browsing {
         waitForNewest();
         page.keyboard().press("Escape");
         assertThat(patch(picture(), 0.2, 0.7)).isCloseTo(before, within(6.0));
-        tab("Camera");
+        tab("Exposure");
         page.getByTestId("exposure.biasStops").fill("-1");
         page.getByTestId("exposure.biasStops").press("Enter");
         page.waitForTimeout(300);
@@ -190,7 +190,7 @@ public class PictureTest extends Browsing {
     public void theMeterIsPointedInThePicture() {
         tab("Power");
         String before = page.getByTestId("mark").textContent();
-        tab("Camera");
+        tab("Meter");
         page.getByLabel("Metering point").first().click();
         assertThat(page.getByTestId("meter-mark")).isVisible();
         Locator surface = page.getByTestId("meter-surface");
@@ -205,7 +205,7 @@ public class PictureTest extends Browsing {
         });
         tab("Power");
         assertThat(page.getByTestId("mark")).not().hasText(before);
-        tab("Camera");
+        tab("Meter");
         page.keyboard().press("Control+z");
         assertThat(page.getByTestId("exposure.metering.point.kind")).hasValue("hero-top");
         // by keyboard
@@ -221,7 +221,7 @@ public class PictureTest extends Browsing {
         tab("Power");
         Locator mark = page.getByTestId("mark");
         String incident = mark.textContent();
-        tab("Camera");
+        tab("Meter");
         page.getByTestId("exposure.metering.mode").selectOption("spot");
         tab("Power");
         // the chowder is paler than mid grey, so a meter that reads it asks for less

@@ -120,7 +120,7 @@ public class ScreenshotsTest extends Browsing {
         page.waitForTimeout(300);
         shoot("all-readings");
         page.keyboard().press("Escape");
-        tab("Cards, flags, gobos");
+        tab("Cards and flags");
         page.getByTestId("add-card").click();
         page.getByText("White card").click();
         page.getByTestId("card-fill").getByText("Out of the frame").waitFor();
@@ -130,7 +130,7 @@ public class ScreenshotsTest extends Browsing {
         tab("Shaper");
         field("light.face.kind").selectOption("disc");
         type("light.face.diameterMetres", "7");
-        tab("Cards, flags, gobos");
+        tab("Cards and flags");
         page.getByTestId("add-card").click();
         page.getByText("leaf-shaped holes").click();
         type("cards.0.distanceMetres", "25");
@@ -153,7 +153,7 @@ public class ScreenshotsTest extends Browsing {
         shoot("panel");
         field("light.filling.kind").selectOption("evenly-lit");
         settled();
-        tab("Room");
+        tab("Ambient");
         field("kit-place").selectOption("Small white kitchen");
         tab("Chain");
         field("kit-shaper").selectOption("Off the ceiling");

@@ -279,7 +279,7 @@ public class ShapingTest extends Browsing {
 
     @Test
     public void strictlyOneLightHidesTheBase() {
-        tab("Base");
+        tab("Base light");
         click("Soft sun");
         settled();
         // a stop under the key as it is set; on the hero, where the key's own box hides part of it, less
@@ -290,7 +290,7 @@ public class ShapingTest extends Browsing {
         assertThat(page.getByTestId("reading-BASE_UNDER_KEY")).isHidden();
         page.reload();
         waitForReadings("Smoked mussel chowder");
-        tab("Base");
+        tab("Base light");
         assertThat(field("base.kind")).isHidden();
         field("one-light").selectOption("key and base");
         assertThat(field("base.kind")).hasValue("no-base");

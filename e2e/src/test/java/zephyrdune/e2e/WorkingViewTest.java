@@ -120,13 +120,13 @@ public class WorkingViewTest extends Browsing {
 
     @Test
     public void aNumberOutOfRangeIsKeptInTheFieldAndOffTheTable() {
-        double before = reading("SIZE_ACROSS");
+        double before = reading("TIP_EDGE_SEEN");
         tab("Shaper");
         for (String wrong : new String[] {"9000", "0", "-5", "NaN", "wide", "1e9"}) {
             type("light.face.widthMetres", wrong);
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.5 to 300 cm");
             assertThat(field("light.face.widthMetres")).hasValue(wrong);
-            assertThat(reading("SIZE_ACROSS")).isEqualTo(before);
+            assertThat(reading("TIP_EDGE_SEEN")).isEqualTo(before);
         }
         field("light.face.widthMetres").press("Escape");
         assertThat(field("light.face.widthMetres")).hasValue("60");
@@ -156,12 +156,12 @@ public class WorkingViewTest extends Browsing {
 
     @Test
     public void arrowKeysMoveTheLightOnTheFloor() {
-        double before = reading("BACKDROP_LEVEL");
+        double before = reading("BACKDROP_TONE");
         page.getByTestId("handle-floor").focus();
         for (int i = 0; i < 3; i++) {
             page.keyboard().press("Shift+ArrowDown");
         }
-        assertThat(changedReading("BACKDROP_LEVEL", before)).isNotEqualTo(before);
+        assertThat(changedReading("BACKDROP_TONE", before)).isNotEqualTo(before);
         assertThat(page.getByTestId("handle-floor")).hasAttribute("aria-valuetext", Pattern.compile("9:.*"));
         // presses close together are one step
         for (int i = 0; i < 3 && !field("light.clockHours").inputValue().equals("10:00"); i++) {
@@ -184,7 +184,7 @@ public class WorkingViewTest extends Browsing {
 
     @Test
     public void theDishCanBeChanged() {
-        tab("Dish");
+        tab("Hero");
         double bowl = reading("SHADOW_LENGTH");
         field("dish.kind").selectOption("drum");
         double drum = changedReading("SHADOW_LENGTH", bowl);
@@ -221,7 +221,7 @@ public class WorkingViewTest extends Browsing {
 
     @Test
     public void theShutterPartsAFlashFromTheRoomButNotAnLed() {
-        tab("Camera");
+        tab("Exposure");
         double before = reading("AMBIENT_UNDER_KEY");
         field("exposure.shutterSeconds").selectOption("1/60 s");
         assertThat(changedReading("AMBIENT_UNDER_KEY", before)).isCloseTo(before + 1, within(0.11));
@@ -230,7 +230,7 @@ public class WorkingViewTest extends Browsing {
         tab("Power");
         field("light.powerChoice").selectOption("fixed");
         double led = settledReading("AMBIENT_UNDER_KEY");
-        tab("Camera");
+        tab("Exposure");
         field("exposure.shutterSeconds").selectOption("1/15 s");
         assertThat(settledReading("AMBIENT_UNDER_KEY")).isCloseTo(led, within(1e-9));
         page.getByTestId("reading-AMBIENT_UNDER_KEY").click();
@@ -240,7 +240,7 @@ public class WorkingViewTest extends Browsing {
 
     @Test
     public void feetTypedAsMetresAreDoubted() {
-        tab("Room");
+        tab("Table and backdrop");
         type("backdrop.distanceMetres", "10 m");
         tab("Shaper");
         type("light.face.widthMetres", "2.5 m");

@@ -65,6 +65,9 @@ public final class ReadingsFile {
         if (!reading.text().isEmpty()) {
             node.put("text", reading.text());
         }
+        if (!reading.word().isEmpty()) {
+            node.put("word", reading.word());
+        }
         reading.rule()
                 .ifPresent(rule -> node.putObject("ruleOfThumb")
                         .put("words", rule.words())

@@ -28,6 +28,7 @@ import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.PictureStops;
 import zephyrdune.render.picture.Progress;
 import zephyrdune.render.picture.Switched;
+import zephyrdune.render.picture.ThingsInFrame;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
@@ -44,10 +45,11 @@ class PictureController {
     }
 
     private static final int STOP_COLUMNS = 121;
+    private static final int THING_COLUMNS = 150;
     private static final int FILE_WIDTH = 900;
     private static final int FILE_PASSES = 24;
 
-    private static final int SMALL_WIDTH = 360;
+    private static final int SMALL_WIDTH = 600;
     private static final int SMALL_PASSES = 6;
 
     /** Kinds of picture files: 8-bit PNG, a small and smoothed one to look at, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
@@ -78,9 +80,7 @@ class PictureController {
             operationId = "pictureStops",
             summary = "Light over the table as the picture shows it; null where the picture shows something else")
     CompletableFuture<PictureStopsAnswer> stops(@RequestBody TableSet set) {
-        double aspect = set.camera().sensorHeight() / set.camera().sensorWidth();
-        int rows = (int) Math.max(2, Math.min(2.0 * STOP_COLUMNS, Math.round(STOP_COLUMNS * aspect)));
-        return computing.quickly(set, () -> answer(PictureStops.of(set, STOP_COLUMNS, rows)));
+        return computing.quickly(set, () -> answer(PictureStops.of(set, STOP_COLUMNS, rows(set, STOP_COLUMNS))));
     }
 
     private static PictureStopsAnswer answer(PictureStops found) {
@@ -93,6 +93,25 @@ class PictureController {
 
     private static int hundredths(float stops) {
         return Math.round(100 * Math.max(-99, Math.min(99, stops)));
+    }
+
+    /** What the frame shows where; cells row by row from the top, each the number of a thing in the list or -1. */
+    record ThingsAnswer(int columns, int rows, List<ThingsInFrame.Thing> things, int[] cells) {}
+
+    @PostMapping("/api/things-in-frame")
+    @Operation(operationId = "thingsInFrame", summary = "What the frame shows where, to point at it")
+    CompletableFuture<ThingsAnswer> things(@RequestBody TableSet set) {
+        return computing.quickly(set, () -> answer(ThingsInFrame.of(set, THING_COLUMNS, rows(set, THING_COLUMNS))));
+    }
+
+    private static ThingsAnswer answer(ThingsInFrame seen) {
+        return new ThingsAnswer(seen.columns(), seen.rows(), seen.things(), seen.cells());
+    }
+
+    /** Rows for so many columns, by the sensor's shape. */
+    private static int rows(TableSet set, int columns) {
+        double aspect = set.camera().sensorHeight() / set.camera().sensorWidth();
+        return (int) Math.max(2, Math.min(2.0 * columns, Math.round(columns * aspect)));
     }
 
     @PostMapping("/api/profiles")
@@ -160,13 +179,7 @@ class PictureController {
     private static byte[] traced(FileKind kind, Switched switched) {
         TableSet set = switched.set();
         int width = kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH;
-        int height = (int) Math.max(
-                1,
-                Math.min(
-                        2.0 * width,
-                        Math.round(width
-                                * set.camera().sensorHeight()
-                                / set.camera().sensorWidth())));
+        int height = rows(set, width);
         Film film = new Film(set, width, height, false);
         Mix mix = Mix.of(set, switched.off());
         int passes = kind == FileKind.SMALL_PNG ? SMALL_PASSES : FILE_PASSES;

@@ -16,6 +16,7 @@ import zephyrdune.answers.move.Lever;
 import zephyrdune.answers.move.Target;
 import zephyrdune.answers.readings.Plausibility;
 import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.readings.ReadingGroup;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
 import zephyrdune.formats.ReadingsFile;
@@ -43,6 +44,7 @@ class ReadingsController {
      *
      * @param value in the unit of its kind; null when there is nothing to read
      * @param text the value as read off a scale or called by name; may be empty
+     * @param word what photographers call such a value; may be empty
      * @param ruleOfThumb for comparison alone; null where there is none
      * @param note why there is none, or what to know about it
      * @param uncertainty standard error of a value that was found by sampling, in the unit of its kind; null where it is not worth saying
@@ -51,6 +53,7 @@ class ReadingsController {
             ReadingKind kind,
             @Schema(types = {"number", "null"}) Double value,
             String text,
+            String word,
             Optional<Reading.Rule> ruleOfThumb,
             String note,
             List<Point> places,
@@ -61,6 +64,7 @@ class ReadingsController {
                     reading.kind(),
                     reading.value().isPresent() ? reading.value().getAsDouble() : null,
                     reading.text(),
+                    reading.word(),
                     reading.rule(),
                     reading.note(),
                     reading.places().stream().map(Point::of).toList(),
@@ -115,6 +119,7 @@ class ReadingsController {
     record KindAnswer(
             ReadingKind kind,
             String title,
+            String group,
             Unit unit,
             String meaning,
             String formula,
@@ -127,6 +132,7 @@ class ReadingsController {
             return new KindAnswer(
                     kind,
                     kind.title(),
+                    ReadingGroup.of(kind).words(),
                     kind.unit(),
                     kind.meaning(),
                     kind.formula(),

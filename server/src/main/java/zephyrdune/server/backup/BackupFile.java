@@ -16,13 +16,16 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.Enumeration;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -36,18 +39,19 @@ import zephyrdune.formats.KitFormat;
 import zephyrdune.formats.SetFormat;
 
 /**
- * A backup as a ZIP archive of JSON files: {@code manifest.json}, one file for each set with the set file in it, the kit, and what was done
+ * A backup as a ZIP archive of JSON files: {@code manifest.json}, one file for each set and for each take with the set file in it, the kit, and what was done
  * once. The manifest holds a digest (SHA-256) of all the others, so that what was cut or changed is noticed.
  */
 final class BackupFile {
 
     static final String FORMAT = "zephyrdune-backup";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     private static final String MANIFEST = "manifest.json";
     private static final String KIT = "kit.json";
     private static final String DONE_ONCE = "done-once.json";
     private static final String SETS = "sets/";
+    private static final String TAKES = "takes/";
 
     private static final int MOST_ENTRIES = 200_000;
     private static final int LONGEST_ENTRY = 20_000_000;
@@ -102,6 +106,20 @@ final class BackupFile {
             set.deletedAt().ifPresent(at -> node.put("deletedAt", at.toString()));
             node.set("document", set.document());
             entries.put(SETS + set.id() + ".json", bytes(node));
+        }
+        for (Kept.KeptTake take : kept.takes()) {
+            ObjectNode node = JSON.createObjectNode();
+            node.put("id", take.id().toString());
+            node.put("set", take.set().toString());
+            node.put("name", take.name());
+            node.put("about", take.about());
+            node.put("off", take.off());
+            node.put("picture", take.picture());
+            node.put("fine", take.fine());
+            node.put("madeAt", take.madeAt().toString());
+            take.deletedAt().ifPresent(at -> node.put("deletedAt", at.toString()));
+            node.set("document", take.document());
+            entries.put(TAKES + take.id() + ".json", bytes(node));
         }
         kept.kit().ifPresent(kit -> {
             ObjectNode node = JSON.createObjectNode();
@@ -200,7 +218,11 @@ final class BackupFile {
         if (!manifest.path("format").asString("").equals(FORMAT)) {
             throw new BadBackup("This is no backup of Zephyrdune");
         }
-        if (manifest.path("version").asInt(0) != VERSION) {
+        int version = manifest.path("version").asInt(0);
+        if (version < 1) {
+            throw new BadBackup("It is damaged: it does not say of which version it is");
+        }
+        if (version > VERSION) {
             throw new BadBackup("It was made by a newer Zephyrdune; bring it back with that one");
         }
         return manifest;
@@ -216,6 +238,7 @@ final class BackupFile {
 
     private static Kept kept(Map<String, byte[]> entries) throws BadBackup {
         List<Kept.KeptSet> sets = new ArrayList<>();
+        List<Kept.KeptTake> takes = new ArrayList<>();
         Optional<Kept.KeptKit> kit = Optional.empty();
         List<Kept.DoneOnce> once = new ArrayList<>();
         try {
@@ -223,6 +246,8 @@ final class BackupFile {
                 JsonNode node = tree(entry.getValue());
                 if (entry.getKey().startsWith(SETS)) {
                     sets.add(set(node));
+                } else if (entry.getKey().startsWith(TAKES)) {
+                    takes.add(take(node));
                 } else if (entry.getKey().equals(KIT)) {
                     kit = Optional.of(new Kept.KeptKit(
                             node.path("version").intValue(),
@@ -237,7 +262,11 @@ final class BackupFile {
         } catch (IllegalArgumentException | DateTimeParseException | JacksonException e) {
             throw new BadBackup("It is damaged: a file in it lacks something");
         }
-        return new Kept(sets, kit, once);
+        Set<UUID> known = sets.stream().map(Kept.KeptSet::id).collect(Collectors.toSet());
+        if (takes.stream().anyMatch(take -> !known.contains(take.set()))) {
+            throw new BadBackup("It is damaged: a take in it is of no set in it");
+        }
+        return new Kept(sets, takes, kit, once);
     }
 
     private static Kept.KeptSet set(JsonNode node) throws BadBackup {
@@ -246,6 +275,22 @@ final class BackupFile {
                 node.path("version").intValue(),
                 time(node, "createdAt"),
                 time(node, "updatedAt"),
+                node.has("deletedAt") ? Optional.of(time(node, "deletedAt")) : Optional.empty(),
+                document(node, SetFormat.FORMAT, SetFormat.VERSION));
+    }
+
+    private static Kept.KeptTake take(JsonNode node) throws BadBackup {
+        String picture = node.path("picture").asString();
+        Base64.getDecoder().decode(picture);
+        return new Kept.KeptTake(
+                UUID.fromString(node.path("id").asString()),
+                UUID.fromString(node.path("set").asString()),
+                node.path("name").asString(),
+                node.path("about").asString(),
+                node.path("off").asString(),
+                picture,
+                node.path("fine").booleanValue(),
+                time(node, "madeAt"),
                 node.has("deletedAt") ? Optional.of(time(node, "deletedAt")) : Optional.empty(),
                 document(node, SetFormat.FORMAT, SetFormat.VERSION));
     }

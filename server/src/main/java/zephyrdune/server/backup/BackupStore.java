@@ -3,6 +3,7 @@ package zephyrdune.server.backup;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
+import java.util.Base64;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -43,6 +44,10 @@ final class BackupStore {
                                 Optional.ofNullable(time(row, "deleted_at")),
                                 document(row)))
                         .list(),
+                jdbc.sql(
+                                "select id, set_id, name, about, off, picture, fine, made_at, deleted_at, document from take order by id")
+                        .query((row, n) -> take(row))
+                        .list(),
                 jdbc.sql("select version, updated_at, document from kit where id = 1")
                         .query((row, n) ->
                                 new Kept.KeptKit(row.getInt("version"), time(row, "updated_at"), document(row)))
@@ -55,7 +60,8 @@ final class BackupStore {
     /** Puts all of a backup in the place of all that is there, or nothing. */
     void replace(Kept kept) {
         writing.executeWithoutResult(status -> {
-            jdbc.sql("lock table table_set, kit, done_once").update();
+            jdbc.sql("lock table table_set, take, kit, done_once").update();
+            jdbc.sql("delete from take").update();
             jdbc.sql("delete from table_set").update();
             jdbc.sql("delete from kit").update();
             jdbc.sql("delete from done_once").update();
@@ -74,6 +80,7 @@ final class BackupStore {
                                 set.deletedAt().orElse(null))
                         .update();
             }
+            kept.takes().forEach(this::add);
             kept.kit()
                     .ifPresent(kit -> jdbc.sql(
                                     "insert into kit (id, version, document, updated_at) values (1, ?, ?::json, ?)")
@@ -85,6 +92,40 @@ final class BackupStore {
                         .update();
             }
         });
+    }
+
+    private void add(Kept.KeptTake take) {
+        jdbc.sql("""
+                        insert into take (id, set_id, name, about, off, document, picture, fine, made_at, deleted_at)
+                        values (?, ?, ?, ?, ?, ?::json, ?, ?, ?, ?)
+                        """)
+                .params(
+                        take.id(),
+                        take.set(),
+                        take.name(),
+                        take.about(),
+                        take.off(),
+                        take.document().toString(),
+                        take.picture().isEmpty() ? null : Base64.getDecoder().decode(take.picture()),
+                        take.fine(),
+                        take.madeAt(),
+                        take.deletedAt().orElse(null))
+                .update();
+    }
+
+    private static Kept.KeptTake take(ResultSet row) throws SQLException {
+        byte[] picture = row.getBytes("picture");
+        return new Kept.KeptTake(
+                row.getObject("id", UUID.class),
+                row.getObject("set_id", UUID.class),
+                row.getString("name"),
+                row.getString("about"),
+                row.getString("off"),
+                picture == null ? "" : Base64.getEncoder().encodeToString(picture),
+                row.getBoolean("fine"),
+                time(row, "made_at"),
+                Optional.ofNullable(time(row, "deleted_at")),
+                document(row));
     }
 
     private static OffsetDateTime time(ResultSet row, String column) throws SQLException {

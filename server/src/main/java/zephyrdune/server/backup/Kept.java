@@ -7,10 +7,11 @@ import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 
 /** Everything that is kept, at one moment. */
-record Kept(List<KeptSet> sets, Optional<KeptKit> kit, List<DoneOnce> doneOnce) {
+record Kept(List<KeptSet> sets, List<KeptTake> takes, Optional<KeptKit> kit, List<DoneOnce> doneOnce) {
 
     Kept {
         sets = List.copyOf(sets);
+        takes = List.copyOf(takes);
         doneOnce = List.copyOf(doneOnce);
     }
 
@@ -20,6 +21,25 @@ record Kept(List<KeptSet> sets, Optional<KeptKit> kit, List<DoneOnce> doneOnce) 
             int version,
             OffsetDateTime createdAt,
             OffsetDateTime updatedAt,
+            Optional<OffsetDateTime> deletedAt,
+            JsonNode document) {}
+
+    /**
+     * A take of a set that is kept.
+     *
+     * @param off as the database has it
+     * @param picture in Base64; empty where there is none yet
+     * @param deletedAt absent for one that is not deleted
+     */
+    record KeptTake(
+            UUID id,
+            UUID set,
+            String name,
+            String about,
+            String off,
+            String picture,
+            boolean fine,
+            OffsetDateTime madeAt,
             Optional<OffsetDateTime> deletedAt,
             JsonNode document) {}
 

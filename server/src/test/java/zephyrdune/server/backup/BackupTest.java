@@ -61,6 +61,29 @@ public class BackupTest {
                                 demo("demo/1-chowder.json")),
                         new Kept.KeptSet(
                                 new UUID(1, 2), 1, NOW, NOW, Optional.of(NOW.plusDays(2)), demo("demo/3-tart.json"))),
+                List.of(
+                        new Kept.KeptTake(
+                                new UUID(2, 1),
+                                new UUID(1, 1),
+                                "Key alone",
+                                "shadow 3.0 stops",
+                                "card-1,room",
+                                "/9j/4AAQ",
+                                true,
+                                NOW,
+                                Optional.empty(),
+                                demo("demo/1-chowder.json")),
+                        new Kept.KeptTake(
+                                new UUID(2, 2),
+                                new UUID(1, 1),
+                                "Take 2",
+                                "",
+                                "",
+                                "",
+                                false,
+                                NOW,
+                                Optional.of(NOW.plusDays(1)),
+                                demo("demo/1-chowder.json"))),
                 Optional.of(new Kept.KeptKit(3, NOW, demo("demo-kit.json"))),
                 List.of(new Kept.DoneOnce("demo sets", NOW)));
     }
@@ -98,9 +121,25 @@ public class BackupTest {
         assertThat(BackupFile.read(written(kept))).isEqualTo(kept);
     }
 
+    /** Backups of version 1 had no takes. */
+    @Test
+    public void olderBackupsAreRead() throws Exception {
+        Kept without = new Kept(kept(7).sets(), List.of(), kept(7).kit(), kept(7).doneOnce());
+        Path older = changed(
+                written(without),
+                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":2", "\"version\":1") : text);
+        assertThat(BackupFile.read(older)).isEqualTo(without);
+    }
+
+    @Test
+    public void aTakeOfNoSetIsRefused() throws Exception {
+        Kept stray = new Kept(List.of(), kept(7).takes(), Optional.empty(), List.of());
+        assertThatThrownBy(() -> BackupFile.read(written(stray))).hasMessageContaining("a take in it is of no set");
+    }
+
     @Test
     public void anEmptyDatabaseToo() throws Exception {
-        Kept nothing = new Kept(List.of(), Optional.empty(), List.of());
+        Kept nothing = new Kept(List.of(), List.of(), Optional.empty(), List.of());
         assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
     }
 
@@ -146,7 +185,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":1", "\"version\":2") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":2", "\"version\":3") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
@@ -157,6 +196,7 @@ public class BackupTest {
         ObjectNode newer = ((ObjectNode) demo("demo/1-chowder.json")).put("version", 99);
         Kept kept = new Kept(
                 List.of(new Kept.KeptSet(new UUID(1, 1), 1, NOW, NOW, Optional.empty(), newer)),
+                List.of(),
                 Optional.empty(),
                 List.of());
         assertThatThrownBy(() -> BackupFile.read(written(kept))).hasMessageContaining("newer Zephyrdune");
