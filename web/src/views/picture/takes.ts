@@ -57,7 +57,7 @@ async function moveKept(of: string): Promise<void> {
   const key = `zephyrdune:takes:${of}`;
   const kept = localStorage.getItem(key);
   if (!kept) return;
-  for (const { name, set, off, about, picture } JSON.parse(kept) as KeptTake[]) {
+  for (const { name, set, off, about, picture } of JSON.parse(kept) as KeptTake[]) {
     const take = await attempt(() =>
       api.addTake(of, { name, about: about ?? "", off: off ?? [], set }),
     );

@@ -73,7 +73,7 @@ export function Findings() {
           {found.error
             ? `The set was not looked over: ${found.error.message}.`
             : found.data
-              ? "Nothing found. Looked for: power and shutter, the room, things in the frame, flare, shade, hot spots, a pattern wiped out, fill that flattens."
+              ? "All well: power and shutter, tones, room, things in the frame, flare, shade, hot spots, pattern, fill, space for text."
               : set
                 ? "Looking the set over …"
                 : "Not looked over yet."}

@@ -200,8 +200,7 @@ abstract class Browsing {
 
     /** The number a reading shows. */
     double reading(String kind) {
-        String text =
-                page.getByTestId("reading-" + kind).getByTestId("value").textContent();
+        String text = page.getByTestId("reading-" + kind).getByTestId("value").textContent();
         return Double.parseDouble(text.replace("−", "-").replace("+", ""));
     }
 

@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.SeenHero;
 import zephyrdune.render.trace.CameraHit;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
@@ -26,9 +26,6 @@ import zephyrdune.units.measure.Stops;
  */
 public record SeenContrast(double stops, Vector3D bright, Vector3D dark, double error) {
 
-    private static final int COLUMNS = 72;
-    private static final int ROWS = 48;
-
     /** Places read, evenly spread over what is seen; fewer than the least say nothing. */
     private static final int PLACES = 48;
 
@@ -47,16 +44,15 @@ public record SeenContrast(double stops, Vector3D bright, Vector3D dark, double 
     /** Nothing where hardly any of the hero is seen, or where it is clear. */
     public static Optional<SeenContrast> of(TableSet set, Mix mix) {
         Scene scene = Scene.of(set);
-        List<CameraHit> seen = seen(Perspective.of(set), scene);
-        if (seen.size() < LEAST) {
+        List<CameraHit> seen = SeenHero.places(set, scene, PLACES);
+        int count = seen.size();
+        if (count < LEAST) {
             return Optional.empty();
         }
         Tracer tracer = new Tracer(scene, BUDGET);
-        int count = Math.min(PLACES, seen.size());
         List<Place> places = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            CameraHit hit = seen.get((int) ((i + 0.5) * seen.size() / count));
-            places.add(new Place(hit, i, light(tracer, mix, hit, i, 0, ORDERING)));
+            places.add(new Place(seen.get(i), i, light(tracer, mix, seen.get(i), i, 0, ORDERING)));
         }
         places.sort(Comparator.comparingDouble(Place::order));
         Quarter dark = Quarter.of(tracer, mix, places.subList(0, count / 4));
@@ -66,16 +62,6 @@ public record SeenContrast(double stops, Vector3D bright, Vector3D dark, double 
                 places.get(count - 1).hit.point(),
                 places.get(0).hit.point(),
                 Math.hypot(bright.unsure, dark.unsure) / Math.log(2)));
-    }
-
-    private static List<CameraHit> seen(Perspective view, Scene scene) {
-        List<CameraHit> seen = new ArrayList<>();
-        for (int i = 0; i < COLUMNS * ROWS; i++) {
-            CameraHit.of(view, scene, (i % COLUMNS + 0.5) / COLUMNS, (i / COLUMNS + 0.5) / ROWS)
-                    .filter(hit -> hit.owner() == Scene.HERO && !hit.clear())
-                    .ifPresent(seen::add);
-        }
-        return seen;
     }
 
     private static double light(Tracer tracer, Mix mix, CameraHit hit, int seed, int from, int samples) {

@@ -27,15 +27,20 @@ public record Finding(Kind kind, String field, String words, String action, Opti
         CARD_IN_FRAME,
         CARD_THROUGH,
         FLARE,
+        BLOWN_OUT,
         CAMERA_IN_THE_WAY,
         BASE_IN_THE_WAY,
         PROP_SHADES_HERO,
+        CARD_SHADES_HERO,
         FLAG_EDGE_IN_FRAME,
         PATTERN_WIPED_OUT,
         HOT_SPOT,
         FILL_FLATTENS,
         ROOM_SHOWS,
-        TEXT_COVERED
+        TEXT_COVERED,
+        PANEL_PARTLY_LIT,
+        SNOOT_TOO_SMALL,
+        BLOCKED
     }
 
     /** In the order of the kinds. */
@@ -47,15 +52,20 @@ public record Finding(Kind kind, String field, String words, String action, Opti
             InFrame::cards,
             Crossing::cards,
             Flare::ofKey,
+            Tones::blownOut,
             CameraShade::onHero,
             OnTable::baseShades,
             OnTable::propShades,
+            OnTable::cardShades,
             OnTable::flagEdges,
             OnTable::patternWipedOut,
             OnTable::hotSpot,
             OnTable::fillFlattens,
             Settings::room,
-            TextKeptFree::covered);
+            TextKeptFree::covered,
+            PartLit::panel,
+            PartLit::snoot,
+            Tones::blocked);
 
     /** The worst that is found, what spoils most first; {@link #FEW} at most. */
     public static List<Finding> of(TableSet set) {

@@ -6,6 +6,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.picture.CoarseFilm;
 import zephyrdune.set.TableSet;
 
 /** A set that is looked over, with what several looks need of it. Used by one thread. */
@@ -21,6 +22,7 @@ final class Inspection {
     final Perspective view;
     private List<Vector3D> framed;
     private MeteredExposure hero;
+    private CoarseFilm coarse;
 
     Inspection(TableSet set) {
         this.set = set;
@@ -34,6 +36,14 @@ final class Inspection {
             hero = MeteredExposure.of(set, key);
         }
         return hero;
+    }
+
+    /** The picture's tones. */
+    CoarseFilm coarse() {
+        if (coarse == null) {
+            coarse = new CoarseFilm(set);
+        }
+        return coarse;
     }
 
     /** Places of the table that the frame shows. */

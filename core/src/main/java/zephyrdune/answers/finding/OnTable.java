@@ -15,6 +15,7 @@ import zephyrdune.answers.move.SoftSun;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
 import zephyrdune.answers.shadow.HeroShade;
+import zephyrdune.answers.shadow.SeenShade;
 import zephyrdune.light.illuminance.Cutters;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.light.pattern.CutLine;
@@ -32,6 +33,9 @@ final class OnTable {
 
     /** A hero that gets this much less than the key gives looks shaded: a seventh of a stop. */
     private static final double SHADED = 0.1;
+
+    /** And so does one of which this much of what is seen lies in shade. */
+    private static final double SHADED_PART = 0.12;
 
     private static final double STEP = 0.02;
     private static final double FARTHEST = 0.5;
@@ -83,12 +87,47 @@ final class OnTable {
         TableSet set = scene.set;
         return HeroShade.worst(set)
                 .filter(shade -> shade.share() > SHADED)
-                .map(shade -> new Spoiled(
-                        Finding.Kind.PROP_SHADES_HERO,
-                        "props[%d].x".formatted(shade.prop()),
+                .map(shade -> shadedBy(
+                        set,
+                        shade.prop(),
                         "Prop %d stands in the hero's light and keeps %.0f %% of the key off it"
-                                .formatted(shade.prop() + 1, 100 * shade.share()),
-                        () -> aside(set, shade.prop())));
+                                .formatted(shade.prop() + 1, 100 * shade.share())))
+                .or(() -> SeenShade.ofProps(set)
+                        .filter(shade -> shade.part() > SHADED_PART)
+                        .map(shade -> shadedBy(
+                                set,
+                                shade.number(),
+                                "Prop %d throws its shade on %.0f %% of what is seen of the hero"
+                                        .formatted(shade.number() + 1, 100 * shade.part()))));
+    }
+
+    private static Spoiled shadedBy(TableSet set, int prop, String words) {
+        return new Spoiled(Finding.Kind.PROP_SHADES_HERO, "props[%d].x".formatted(prop), words, () -> aside(set, prop));
+    }
+
+    /** A card that is there to fill and stands in the light instead. */
+    static Optional<Spoiled> cardShades(Inspection scene) {
+        TableSet set = scene.set;
+        return SeenShade.ofCards(set)
+                .filter(shade -> shade.part() > SHADED_PART)
+                .map(shade -> {
+                    int at = shade.number();
+                    Card card = set.cards().get(at);
+                    return new Spoiled(
+                            Finding.Kind.CARD_SHADES_HERO,
+                            "cards[%d].distance".formatted(at),
+                            "Card %d throws its shade on %.0f %% of what is seen of the hero"
+                                    .formatted(at + 1, 100 * shade.part()),
+                            () -> Trying.first(
+                                            STEP,
+                                            FARTHEST,
+                                            by -> Cards.with(set, at, card.withDistance(card.distance() + by)),
+                                            moved -> SeenShade.ofCards(moved)
+                                                    .filter(left -> left.part() > SHADED_PART / 2)
+                                                    .isEmpty())
+                                    .map(found ->
+                                            new Mend("Move it out by " + Lengths.words(found.by()), found.set())));
+                });
     }
 
     private static Optional<Mend> aside(TableSet set, int prop) {
@@ -98,12 +137,17 @@ final class OnTable {
                         STEP,
                         FARTHEST,
                         by -> moved(set, prop, by * Math.sin(clock + turn), by * Math.cos(clock + turn)),
-                        changed -> HeroShade.worst(changed)
-                                .filter(shade -> shade.share() > SHADED / 2)
-                                .isEmpty())
+                        OnTable::unshaded)
                         .stream())
                 .min(Comparator.comparingDouble(Trying.Found::by))
                 .map(found -> new Mend("Move it aside by " + Lengths.words(found.by()), found.set()));
+    }
+
+    private static boolean unshaded(TableSet set) {
+        return HeroShade.worst(set).filter(shade -> shade.share() > SHADED / 2).isEmpty()
+                && SeenShade.ofProps(set)
+                        .filter(shade -> shade.part() > SHADED_PART / 2)
+                        .isEmpty();
     }
 
     private static TableSet moved(TableSet set, int at, double dx, double dy) {

@@ -18,6 +18,9 @@ import zephyrdune.set.dish.Biscuit;
 import zephyrdune.set.dish.Block;
 import zephyrdune.set.dish.Prop;
 import zephyrdune.set.light.BroadBase;
+import zephyrdune.set.light.FromBehind;
+import zephyrdune.set.light.PowerChoice;
+import zephyrdune.set.light.Snooted;
 import zephyrdune.set.room.Ambient;
 import zephyrdune.set.room.TableTop;
 import zephyrdune.set.surface.Surface;
@@ -51,6 +54,28 @@ public class FindingTest {
             {
                 Finding.Kind.POWER_AT_ITS_END,
                 plain.withExposure(plain.exposure().withAperture(1.4).withSpeed(6400))
+            },
+            {Finding.Kind.BLOWN_OUT, plain.withExposure(plain.exposure().withBias(3))},
+            {
+                Finding.Kind.CARD_SHADES_HERO,
+                plain.withCards(List.of(new Card(Surface.WHITE_PAPER, 0.12, 0.12, 9 * HOUR, 0.2, 0.1, 0, 0)))
+            },
+            // a thin post between the places of the top that are read: its shade lies across the hero
+            {
+                Finding.Kind.PROP_SHADES_HERO,
+                Sets.lit(box(0.05, 0.05, 9, 30, 1.5))
+                        .withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.3))
+                        .withDish(new Block(0.1, 0.1, 0.1, Surface.GREY_PAPER))
+                        .withProps(
+                                List.of(new Prop(new Block(0.03, 0.018, 0.3, Surface.PALE_WOOD), -0.15, 0.015, 0, 0)))
+            },
+            {
+                Finding.Kind.PANEL_PARTLY_LIT,
+                plain.withLight(box(0.6, 0.6, 9, 45, 1.2).withFilling(new FromBehind(0.2)))
+            },
+            {
+                Finding.Kind.SNOOT_TOO_SMALL,
+                plain.withLight(box(0.6, 0.6, 9, 45, 1.2).withSpread(new Snooted(1, 0.08, 0.2, 1)))
             },
             {Finding.Kind.ROOM_SHOWS, plain.withAmbient(new Ambient(400, 3200, 5))},
             {Finding.Kind.TEXT_COVERED, text},
@@ -89,6 +114,28 @@ public class FindingTest {
         assertThat(found.words()).isNotBlank();
         assertThat(found.action()).isNotBlank();
         assertThat(Finding.of(found.tried().orElseThrow(), kind)).isEmpty();
+    }
+
+    @Test
+    public void blackFramesAreTold() {
+        TableSet dark = Sets.lit(box(0.5, 0.5, 9, 45, 1.2))
+                .withTableTop(Sets.endless(Surface.BLACK_PAPER))
+                .withAmbient(new Ambient(0, 3200, 5));
+        assertThat(Finding.of(dark, Finding.Kind.BLOCKED)).isEmpty();
+        TableSet under = dark.withLight(dark.light().withPower(PowerChoice.FIXED, 7))
+                .withExposure(dark.exposure().withAperture(32).withSpeed(50));
+        Finding black = Finding.of(under, Finding.Kind.BLOCKED).orElseThrow();
+        assertThat(black.words()).matches("\\d+ % of the frame is black without detail");
+        assertThat(black.tried()).isEmpty();
+    }
+
+    /** With a fixed power the bias changes nothing, so it is not offered. */
+    @Test
+    public void fixedPowerIsNotMendedByTheBias() {
+        TableSet set = Sets.lit(box(0.5, 0.5, 9, 45, 1.2).withPower(PowerChoice.FIXED, 0))
+                .withExposure(Sets.EXPOSURE.withSpeed(6400));
+        assertThat(Finding.of(set, Finding.Kind.BLOWN_OUT).orElseThrow().tried())
+                .isEmpty();
     }
 
     @Test

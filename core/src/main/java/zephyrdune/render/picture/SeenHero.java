@@ -1,0 +1,38 @@
+package zephyrdune.render.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import zephyrdune.render.lens.Perspective;
+import zephyrdune.render.trace.CameraHit;
+import zephyrdune.render.trace.Scene;
+import zephyrdune.set.TableSet;
+
+/** Places of the hero that the camera sees, but for those of clear things: there is no light and shade on glass. */
+public final class SeenHero {
+
+    private static final int COLUMNS = 72;
+    private static final int ROWS = 48;
+
+    private SeenHero() {}
+
+    /**
+     * Evenly spread over what is seen.
+     *
+     * @param most places; there are fewer where little is seen, by a grid of a seventieth of the frame's width
+     */
+    public static List<CameraHit> places(TableSet set, Scene scene, int most) {
+        Perspective view = Perspective.of(set);
+        List<CameraHit> seen = new ArrayList<>();
+        for (int i = 0; i < COLUMNS * ROWS; i++) {
+            CameraHit.of(view, scene, (i % COLUMNS + 0.5) / COLUMNS, (i / COLUMNS + 0.5) / ROWS)
+                    .filter(hit -> hit.owner() == Scene.HERO && !hit.clear())
+                    .ifPresent(seen::add);
+        }
+        int count = Math.min(most, seen.size());
+        List<CameraHit> places = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            places.add(seen.get((int) ((i + 0.5) * seen.size() / count)));
+        }
+        return places;
+    }
+}
