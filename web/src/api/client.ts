@@ -196,8 +196,8 @@ export const api = {
     const path = `/api/picture-files?kind=${kind}&off=${off.join(",")}`;
     return (await ask(path, send("POST", set, signal))).blob();
   },
-  findings: (set: TableSet, signal?: AbortSignal) =>
-    json<Finding[]>("/api/findings", send("POST", set, signal)),
+  findings: (set: TableSet, signal?: AbortSignal, kind?: Finding["kind"]) =>
+    json<Finding[]>(`/api/findings${kind ? `?kind=${kind}` : ""}`, send("POST", set, signal)),
   steps: (set: TableSet) => json<Step[]>("/api/steps", send("POST", set)),
   cardFill: (set: TableSet, card: number, signal?: AbortSignal) =>
     json<CardFill>(`/api/card-fills?card=${card}`, send("POST", set, signal)),

@@ -114,7 +114,10 @@ export const DIALS: Record<PowerDial["kind"], PowerDial> = {
 const DAYLIGHT = 5600;
 
 /** A measured lamp is not chosen but read from a file. */
-export const SOURCES: Record<Exclude<Source["kind"], "measured-lamp">, Source> = {
+export const SOURCES: Record<
+  Exclude<Source["kind"], "measured-lamp" | "measured-flash">,
+  Source
+> = {
   "battery-flash": {
     kind: "battery-flash",
     output: FLASH_OUTPUTS["guide-number"],

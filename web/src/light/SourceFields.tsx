@@ -62,9 +62,7 @@ export function SourceFields({ at }: { at: string }) {
       <NumberField path={`${output}.fluxLumens`} label="Flux" quantity={lumens} />
       <NumberField path={`${at}.zoomMetres`} label="Zoom" quantity={millimetres} />
       <NumberField path={`${at}.beamAngleDegrees`} label="Beam angle" quantity={angle} />
-      {source.kind === "measured-lamp" && (
-        <p className="self-end pb-2 text-sm leading-tight">{source.name}</p>
-      )}
+      {"name" in source && <p className="self-end pb-2 text-sm leading-tight">{source.name}</p>}
       <NumberField path={`${at}.colourTemperatureKelvin`} label="Colour" quantity={kelvin} />
       <NumberField path={`${at}.recycleSeconds`} label="Recycles in" quantity={seconds} />
       <NumberField path={`${at}.burst`} label="Full flashes in a row" quantity={plain} />

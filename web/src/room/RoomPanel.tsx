@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../api/client";
+import type { TableSet } from "../api/types";
 import { Choice, Select } from "../fields/Choice";
 import { KindChoice } from "../fields/KindChoice";
 import { ROOMS, WINDOWS } from "../fields/kinds";
@@ -10,8 +11,10 @@ import { useKit } from "../kit/store";
 import { inPlace, same } from "../kit/use";
 import { useAnswers } from "../set/answers";
 import { attempt } from "../set/attempt";
+import { asking, putAnswer } from "../set/late";
 import { useSaid } from "../set/preferences";
 import { useTable } from "../set/store";
+import { takeBack } from "../set/takeBack";
 import { kelvin, lux, stops } from "../set/units";
 import { tell } from "../ui/notices";
 import { PanelButton } from "../ui/PanelButton";
@@ -35,6 +38,7 @@ export function AmbientPanel() {
           {said(note)}.
         </p>
       )}
+      <BuryRoom />
       <NumberField path="ambient.hourlyStops" label="Changes an hour by" quantity={stops} />
       <NumberField path="ambient.afterHours" label="Hours after" quantity={hours} />
     </>
@@ -50,6 +54,34 @@ export function WallsPanel() {
       <KindChoice path="ambient.window" label="Window" kinds={WINDOWS} />
       <PartFields path="ambient.window" />
     </>
+  );
+}
+
+/** The settings that bury the room, where the light can keep up with them: one press. */
+function BuryRoom() {
+  const set = useTable((table) => table.possible);
+  const said = useSaid();
+  const shows = useQuery({
+    queryKey: ["room-shows", set],
+    queryFn: ({ signal }) => api.findings(set as TableSet, signal, "ROOM_SHOWS"),
+    enabled: set !== null,
+    gcTime: 10_000,
+  });
+  const buried = shows.data?.[0];
+  if (!buried?.set) return null;
+  const { set: tried, action } = buried;
+  return (
+    <PanelButton
+      className="col-span-full justify-self-start"
+      onClick={() => {
+        const asked = asking(set);
+        if (asked && putAnswer(asked, tried)) {
+          tell(`${said(action)}: done`, { action: takeBack() });
+        }
+      }}
+    >
+      {said(action)}
+    </PanelButton>
   );
 }
 

@@ -1,9 +1,9 @@
 import { X } from "lucide-react";
 import { type KeyboardEvent, useRef, useState } from "react";
-import { api } from "../../api/client";
+import { api, Refusal } from "../../api/client";
 import type { Profile, TableSet } from "../../api/types";
 import { attempt } from "../../set/attempt";
-import { useLength } from "../../set/preferences";
+import { useLength, useSaid } from "../../set/preferences";
 import type { Quantity } from "../../set/units";
 import { Button } from "../../ui/Button";
 import { arrow, pointedAt } from "./place";
@@ -18,11 +18,21 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
   const [line, setLine] = useState<Line>(START);
   const [profile, setProfile] = useState<Profile | null>(null);
   const [busy, setBusy] = useState(false);
+  /** Why nothing could be measured there. */
+  const [why, setWhy] = useState("");
+  const said = useSaid();
   const drawn = useRef<Line | null>(null);
 
   const measure = async (along: Line) => {
     setBusy(true);
-    setProfile((await attempt(() => api.profile(set, along))) ?? null);
+    setWhy("");
+    try {
+      setProfile(await api.profile(set, along));
+    } catch (error) {
+      setProfile(null);
+      if (error instanceof Refusal) setWhy(error.problem.detail);
+      else await attempt(() => Promise.reject(error));
+    }
     setBusy(false);
   };
   const onKeyDown = (event: KeyboardEvent) => {
@@ -100,8 +110,12 @@ export function ProfileTool({ set, onClose }: { set: TableSet; onClose: () => vo
         {profile ? (
           <Curve profile={profile} />
         ) : (
-          <p className="text-soft">
-            {busy ? "Measuring …" : "Drag a line across a shadow's edge, from dark to light."}
+          <p className={why && !busy ? "text-alarm" : "text-soft"} data-testid="profile-why">
+            {busy
+              ? "Measuring …"
+              : why
+                ? `${said(why)}.`
+                : "Drag a line across a shadow's edge, from dark to light."}
           </p>
         )}
       </div>

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import zephyrdune.set.light.Diffuse;
 import zephyrdune.set.light.EvenlyLit;
+import zephyrdune.set.source.MeasuredFlash;
 import zephyrdune.set.source.MeasuredLamp;
+import zephyrdune.set.source.Source;
 
 /** What of a set costs the most computing, in words, for whoever had to wait for it. */
 public final class Heaviness {
@@ -25,10 +27,9 @@ public final class Heaviness {
         if (openings > MANY_OPENINGS) {
             parts.add("%,d openings in its cards; use coarser patterns, or fewer".formatted(openings));
         }
-        if (set.light().source() instanceof MeasuredLamp lamp
-                && lamp.intensity().size() > MANY_INTENSITIES) {
-            parts.add("a measured lamp of %,d values; use a file with wider steps"
-                    .formatted(lamp.intensity().size()));
+        int intensities = intensities(set.light().source());
+        if (intensities > MANY_INTENSITIES) {
+            parts.add("a measured lamp of %,d values; use a file with wider steps".formatted(intensities));
         }
         boolean even = set.light().filling() instanceof EvenlyLit && set.light().spread() instanceof Diffuse;
         if (!even) {
@@ -41,5 +42,12 @@ public final class Heaviness {
             parts.add("%d props".formatted(set.props().size()));
         }
         return String.join("; ", parts);
+    }
+
+    private static int intensities(Source source) {
+        if (source instanceof MeasuredFlash flash) {
+            return flash.intensity().size();
+        }
+        return source instanceof MeasuredLamp lamp ? lamp.intensity().size() : 0;
     }
 }

@@ -9,9 +9,13 @@ import zephyrdune.set.distribution.PhotometricType;
 import zephyrdune.set.light.Disc;
 import zephyrdune.set.light.Face;
 import zephyrdune.set.light.Rectangle;
+import zephyrdune.set.power.DialStep;
 import zephyrdune.set.power.Dimming;
+import zephyrdune.set.power.Fractions;
 import zephyrdune.set.power.Percent;
+import zephyrdune.set.source.MeasuredFlash;
 import zephyrdune.set.source.MeasuredLamp;
+import zephyrdune.set.source.Source;
 import zephyrdune.units.measure.Refused;
 
 /**
@@ -28,7 +32,12 @@ public final class Lm63Reader {
     public static final int LONGEST_FILE = 1_048_576;
 
     /** What was read. */
-    public record Lamp(MeasuredLamp source, Face face) {}
+    public record Lamp(Source source, Face face) {}
+
+    /** One's own keywords: that the intensities are candela seconds of one full flash; and kelvin. */
+    static final String FLASH = "_FLASH";
+
+    static final String COLOUR = "_COLOURTEMPERATURE";
 
     private static final Set<String> HEADERS = Set.of("IESNA:LM-63-1995", "IESNA:LM-63-2002", "IES:LM-63-2019");
 
@@ -70,6 +79,8 @@ public final class Lm63Reader {
     private final List<String> lines;
     private int line;
     private String name = "";
+    private boolean flash;
+    private double colourTemperature = UNSAID_TEMPERATURE;
     private NumberFeed feed;
 
     private Lm63Reader(List<String> lines) {
@@ -137,16 +148,25 @@ public final class Lm63Reader {
             throws BadFile {
         String clean = MeasuredLamp.NAME.clean(name);
         try {
-            return new Lamp(
-                    new MeasuredLamp(
-                            clean.isEmpty() ? "Measured lamp" : clean,
+            String called = clean.isEmpty() ? "Measured lamp" : clean;
+            Source source = flash
+                    ? new MeasuredFlash(
+                            called,
                             type,
                             vertical,
                             horizontal,
                             candela,
-                            UNSAID_TEMPERATURE,
-                            new Percent(0.1, 0.01, Dimming.LINEAR)),
-                    face);
+                            colourTemperature,
+                            new Fractions(7, DialStep.THIRD))
+                    : new MeasuredLamp(
+                            called,
+                            type,
+                            vertical,
+                            horizontal,
+                            candela,
+                            colourTemperature,
+                            new Percent(0.1, 0.01, Dimming.LINEAR));
+            return new Lamp(source, face);
         } catch (Refused refused) {
             throw bad(refused.field(), refused.getMessage());
         }
@@ -180,7 +200,19 @@ public final class Lm63Reader {
             if (keyword.equals("LUMINAIRE") || name.isEmpty() && keyword.equals("LUMCAT")) {
                 name = text.substring(end + 1).strip();
             }
+            flash |= keyword.equals(FLASH);
+            if (keyword.equals(COLOUR)) {
+                colourTemperature = kelvin(text.substring(end + 1).strip());
+            }
             line++;
+        }
+    }
+
+    private double kelvin(String text) throws BadFile {
+        try {
+            return Double.parseDouble(text);
+        } catch (NumberFormatException e) {
+            throw bad(place(line), "[%s] needs a number of kelvin".formatted(COLOUR));
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.light.emitter.KeyColour;
 import zephyrdune.light.emitter.Outline;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.Light;
@@ -43,6 +44,11 @@ public final class Lm63Writer {
         file.append("[OTHER] Full power; ")
                 .append(light.source().flash() ? "candela seconds of one flash" : "candela")
                 .append("\r\n");
+        if (light.source().flash()) {
+            file.append("[%s] candela seconds of one full flash\r\n".formatted(Lm63Reader.FLASH));
+        }
+        file.append(
+                "[%s] %.0f\r\n".formatted(Lm63Reader.COLOUR, KeyColour.of(set).kelvin()));
         file.append("TILT=NONE\r\n");
         file.append("1 -1 1 %d %d 1 2 %s %s 0\r\n1 1.0 0\r\n"
                 .formatted(

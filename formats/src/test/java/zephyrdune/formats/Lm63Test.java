@@ -1,6 +1,7 @@
 package zephyrdune.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
@@ -17,6 +18,11 @@ import zephyrdune.set.light.Disc;
 import zephyrdune.set.light.Face;
 import zephyrdune.set.light.Octagon;
 import zephyrdune.set.light.Rectangle;
+import zephyrdune.set.power.Dimming;
+import zephyrdune.set.power.Percent;
+import zephyrdune.set.source.LedPanel;
+import zephyrdune.set.source.LuxAtOneMetre;
+import zephyrdune.set.source.MeasuredLamp;
 
 /** Photometric files written out by hand from the grammar of ANSI/IES LM-63 (from memory); the numbers are invented. */
 public class Lm63Test {
@@ -67,12 +73,16 @@ public class Lm63Test {
         return Lm63Reader.read(text.getBytes(StandardCharsets.US_ASCII));
     }
 
+    private static MeasuredLamp measured(Lm63Reader.Lamp lamp) {
+        return (MeasuredLamp) lamp.source();
+    }
+
     @Test
     public void formOf2002() throws BadFile {
         Lm63Reader.Lamp lamp = read(FIRST);
-        assertThat(lamp.source().name()).isEqualTo("Invented lamp");
-        assertThat(lamp.source().axes()).isEqualTo(PhotometricType.C);
-        assertThat(lamp.source().intensity()).containsExactly(1000.0, 800.0, 300.0, 0.0);
+        assertThat(measured(lamp).name()).isEqualTo("Invented lamp");
+        assertThat(measured(lamp).axes()).isEqualTo(PhotometricType.C);
+        assertThat(measured(lamp).intensity()).containsExactly(1000.0, 800.0, 300.0, 0.0);
         assertThat(lamp.source().axialIntensity()).isEqualTo(1000);
         assertThat(lamp.face()).isEqualTo(new Rectangle(0.3048, 0.6096));
         double angle = Math.toRadians(45);
@@ -83,7 +93,7 @@ public class Lm63Test {
     @Test
     public void formOf2019WithTilt() throws BadFile {
         Lm63Reader.Lamp lamp = read(NEWER);
-        assertThat(lamp.source().axes()).isEqualTo(PhotometricType.B);
+        assertThat(measured(lamp).axes()).isEqualTo(PhotometricType.B);
         assertThat(lamp.source().axialIntensity()).isEqualTo(500);
         assertThat(lamp.face()).isEqualTo(new Disc(0.1));
         double angle = Math.toRadians(45);
@@ -97,9 +107,9 @@ public class Lm63Test {
     @Test
     public void typeAAndSizesLeftOut() throws BadFile {
         Lm63Reader.Lamp lamp = read(NEWER.replace("1 1200 1 3 3 2 2 -0.1 -0.1 0", "1 1200 1 3 3 3 2 0 0 0"));
-        assertThat(lamp.source().axes()).isEqualTo(PhotometricType.A);
+        assertThat(measured(lamp).axes()).isEqualTo(PhotometricType.A);
         assertThat(lamp.face()).isEqualTo(new Disc(0.05));
-        assertThat(lamp.source().name()).isEqualTo("Measured lamp");
+        assertThat(measured(lamp).name()).isEqualTo("Measured lamp");
     }
 
     /** What is put in place of what, and the words of the refusal. */
@@ -172,6 +182,26 @@ public class Lm63Test {
         assertThat(refused).isGreaterThan(1000);
     }
 
+    /** What gives its light for as long as it is on comes back so. */
+    @Test
+    public void anLedReadsBackAsOne() throws BadFile {
+        TableSet plain = SetFormat.read(SetFiles.PLAIN.getBytes(StandardCharsets.UTF_8));
+        LedPanel panel =
+                new LedPanel(new LuxAtOneMetre(2000), Math.toRadians(90), 3200, new Percent(0.1, 0.01, Dimming.LINEAR));
+        byte[] file = Lm63Writer.write(plain.withLight(plain.light().withSource(panel)));
+        assertThat(new String(file, StandardCharsets.US_ASCII)).doesNotContain("candela seconds");
+        Lm63Reader.Lamp lamp = Lm63Reader.read(file);
+        assertThat(lamp.source().flash()).isFalse();
+        assertThat(lamp.source().colourTemperature()).isCloseTo(3200, within(1.0));
+    }
+
+    @Test
+    public void aColourThatIsNoNumberIsNamed() {
+        String file = FIRST.replaceFirst("(?m)^TILT", "[_COLOURTEMPERATURE] warm\r\nTILT");
+        assertThatThrownBy(() -> Lm63Reader.read(file.getBytes(StandardCharsets.US_ASCII)))
+                .hasMessageContaining("needs a number of kelvin");
+    }
+
     /** Every light writes a file that reads back as the same light from afar. */
     @DataProvider
     Object[][] faces() {
@@ -216,6 +246,10 @@ public class Lm63Test {
                         .isCloseTo(before.intensity(direction), within(0.02 * before.axialIntensity()));
             }
         }
+        // a flash is a flash again, of the same colour
+        assertThat(lamp.source().flash()).isTrue();
+        assertThat(lamp.source().colourTemperature())
+                .isCloseTo(lit.light().source().colourTemperature(), within(1.0));
         assertThat(lamp.face().across()).isCloseTo(face.across(), within(1e-6));
         assertThat(lamp.face() instanceof Disc).isEqualTo(face instanceof Disc);
     }

@@ -78,7 +78,7 @@ public record Finding(Kind kind, String field, String words, String action, Opti
     }
 
     /** What is found of one kind. */
-    static Optional<Finding> of(TableSet set, Kind kind) {
+    public static Optional<Finding> of(TableSet set, Kind kind) {
         return LOOKS.get(kind.ordinal()).apply(new Inspection(set)).map(Finding::of);
     }
 

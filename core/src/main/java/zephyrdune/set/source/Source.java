@@ -4,7 +4,7 @@ import zephyrdune.set.distribution.Distribution;
 import zephyrdune.set.power.PowerDial;
 
 /** A flash or a lamp by itself, at full power. */
-public sealed interface Source permits BatteryFlash, MainsFlash, Led, MeasuredLamp {
+public sealed interface Source permits BatteryFlash, MainsFlash, Led, MeasuredLamp, MeasuredFlash {
 
     /** Whether it gives all its light at once, so that the shutter does not matter to it. */
     boolean flash();

@@ -32,8 +32,7 @@ class LampController {
 
     /** A lamp from a photometric file, as the parts of a set's light that it becomes. */
     record LampAnswer(
-            @Schema(ref = "#/components/schemas/MeasuredLamp")
-            JsonNode source,
+            @Schema(ref = "#/components/schemas/Source") JsonNode source,
 
             @Schema(ref = "#/components/schemas/Face") JsonNode face) {}
 
@@ -41,7 +40,7 @@ class LampController {
     @Operation(operationId = "openLampFile", summary = "Read a photometric file, ANSI/IES LM-63; nothing is saved")
     LampAnswer open(HttpServletRequest request) throws IOException, BadFile {
         Lm63Reader.Lamp lamp = Lm63Reader.read(request.getInputStream().readNBytes(Lm63Reader.LONGEST_FILE + 1));
-        return new LampAnswer(SetFormat.part(lamp.source()), SetFormat.part((Record) lamp.face()));
+        return new LampAnswer(SetFormat.part((Record) lamp.source()), SetFormat.part((Record) lamp.face()));
     }
 
     @PostMapping(value = "/api/light-files", produces = MediaType.TEXT_PLAIN_VALUE)

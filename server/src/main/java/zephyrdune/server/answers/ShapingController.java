@@ -154,9 +154,13 @@ class ShapingController {
     @Operation(
             operationId = "findings",
             summary = "What spoils the picture, the worst first, three at most, each with something that mends it")
-    CompletableFuture<List<FindingAnswer>> findings(@RequestBody TableSet set) {
+    CompletableFuture<List<FindingAnswer>> findings(
+            @RequestParam Optional<Finding.Kind> kind, @RequestBody TableSet set) {
         return computing.slowly(
-                set, () -> Finding.of(set).stream().map(FindingAnswer::of).toList());
+                set,
+                () -> kind.map(one -> Finding.of(set, one).stream().toList()).orElseGet(() -> Finding.of(set)).stream()
+                        .map(FindingAnswer::of)
+                        .toList());
     }
 
     @PostMapping("/api/steps")
