@@ -123,12 +123,12 @@ public class AnswersApiTest extends RunningServer {
     }
 
     @Test
-    public void aLightGoesOutAsAPhotometricFileAndComesBackAsALamp() {
+    public void aFlashGoesOutAsAPhotometricFileAndComesBackAsOne() {
         HttpResponse<byte[]> file = post("/api/light-files", chowder().toString());
         assertThat(file.statusCode()).isEqualTo(200);
         assertThat(new String(file.body(), StandardCharsets.US_ASCII)).startsWith("IES:LM-63-2019");
         JsonNode lamp = json(lampFile(file.body()));
-        assertThat(lamp.get("source").get("kind").asString()).isEqualTo("measured-lamp");
+        assertThat(lamp.get("source").get("kind").asString()).isEqualTo("measured-flash");
         assertThat(lamp.get("face").get("widthMetres").asDouble()).isEqualTo(0.6);
         HttpResponse<byte[]> junk = lampFile("TILT=NONE".getBytes(StandardCharsets.US_ASCII));
         assertThat(junk.statusCode()).isEqualTo(422);
