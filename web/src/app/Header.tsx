@@ -1,6 +1,17 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { Backpack, Download, LayoutList, Moon, Redo2, Ruler, Save, Sun, Undo2 } from "lucide-react";
-import { lazy, Suspense, useState } from "react";
+import {
+  Backpack,
+  Download,
+  LayoutList,
+  Moon,
+  Redo2,
+  Ruler,
+  Save,
+  Search,
+  Sun,
+  Undo2,
+} from "lucide-react";
+import { lazy, Suspense } from "react";
 import { startNewSet } from "../kit/newSetOpen";
 import { download } from "../set/files";
 import { usePreferences } from "../set/preferences";
@@ -8,6 +19,7 @@ import { isChanged, useTable } from "../set/store";
 import { setActions } from "../sets/actions";
 import { Button, SymbolButton } from "../ui/Button";
 import { Mark } from "../ui/Mark";
+import { openSheet, useSheets } from "./sheets";
 
 const KitSheet = lazy(() =>
   import("../kit/KitSheet").then(({ KitSheet }) => ({ default: KitSheet })),
@@ -16,14 +28,19 @@ const SetsSheet = lazy(() =>
   import("../sets/SetsSheet").then(({ SetsSheet }) => ({ default: SetsSheet })),
 );
 
+const Find = lazy(() => import("./Find").then(({ Find }) => ({ default: Find })));
+const KeysSheet = lazy(() =>
+  import("./KeysSheet").then(({ KeysSheet }) => ({ default: KeysSheet })),
+);
+
 export function Header() {
   const set = useTable((table) => table.set);
   const changed = useTable(isChanged);
   const undoable = useTable((table) => table.past.length > 0);
   const redoable = useTable((table) => table.future.length > 0);
   const { theme, lengthUnit, setTheme, setLengthUnit } = usePreferences();
-  const [listing, setListing] = useState(false);
-  const [packing, setPacking] = useState(false);
+  const sheet = useSheets(({ open }) => open);
+  const close = () => openSheet(null);
   const actions = setActions(useQueryClient());
   const { undo, redo } = useTable.getState();
   return (
@@ -32,10 +49,10 @@ export function Header() {
         <Mark />
         <span className="font-bold text-[17px] tracking-tight">Zephyrdune</span>
       </div>
-      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => setListing(true)}>
+      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => openSheet("sets")}>
         <LayoutList size={16} /> <span className="max-sm:sr-only">Sets</span>
       </Button>
-      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => setPacking(true)}>
+      <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => openSheet("kit")}>
         <Backpack size={16} /> <span className="max-sm:sr-only">Kit</span>
       </Button>
       {set && (
@@ -47,6 +64,9 @@ export function Header() {
         </h1>
       )}
       <span className="flex-1" />
+      <SymbolButton name="Find an action" keys="/" onClick={() => openSheet("find")}>
+        <Search size={17} />
+      </SymbolButton>
       {set && (
         <>
           <SymbolButton name="Undo" keys="Ctrl+Z" disabled={!undoable} onClick={undo}>
@@ -85,8 +105,10 @@ export function Header() {
         </Button>
       )}
       <Suspense fallback={null}>
-        {packing && <KitSheet open onClose={() => setPacking(false)} />}
-        {listing && <SetsSheet open onClose={() => setListing(false)} onNew={startNewSet} />}
+        {sheet === "kit" && <KitSheet open onClose={close} />}
+        {sheet === "sets" && <SetsSheet open onClose={close} onNew={startNewSet} />}
+        {sheet === "find" && <Find onClose={close} />}
+        {sheet === "keys" && <KeysSheet onClose={close} />}
       </Suspense>
     </header>
   );

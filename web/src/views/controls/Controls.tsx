@@ -17,31 +17,32 @@ import {
   workOn,
   workOnSubject,
 } from "../../set/picked";
+import { PART_LABELS, SUBJECT_LABELS } from "./labels";
 
-const SUBJECT_LOOKS: Record<Subject, { label: string; symbol: typeof Soup }> = {
-  dish: { label: "Dish", symbol: Soup },
-  room: { label: "Room", symbol: Warehouse },
-  light: { label: "Light", symbol: SunMedium },
-  fill: { label: "Fill and cut", symbol: Layers },
-  camera: { label: "Camera", symbol: Camera },
+const SYMBOLS: Record<Subject, typeof Soup> = {
+  dish: Soup,
+  room: Warehouse,
+  light: SunMedium,
+  fill: Layers,
+  camera: Camera,
 };
 
-const PARTS: Record<Part, { label: string; panel: () => ReactNode }> = {
-  hero: { label: "Hero", panel: DishPanel },
-  props: { label: "Props", panel: PropsPanel },
-  surfaces: { label: "Table and backdrop", panel: SurfacesPanel },
-  frame: { label: "Frame", panel: FramePanel },
-  ambient: { label: "Ambient", panel: AmbientPanel },
-  walls: { label: "Walls and window", panel: WallsPanel },
-  place: { label: "Place", panel: PlacePanel },
-  chain: { label: "Chain", panel: ChainPanel },
-  shaper: { label: "Shaper", panel: FacePanel },
-  source: { label: "Source", panel: SourcePanel },
-  power: { label: "Power", panel: PowerPanel },
-  cards: { label: "Cards and flags", panel: CardsPanel },
-  base: { label: "Base light", panel: BasePanel },
-  exposure: { label: "Exposure", panel: ExposurePanel },
-  meter: { label: "Meter", panel: MeterPanel },
+const PANELS: Record<Part, () => ReactNode> = {
+  hero: DishPanel,
+  props: PropsPanel,
+  surfaces: SurfacesPanel,
+  frame: FramePanel,
+  ambient: AmbientPanel,
+  walls: WallsPanel,
+  place: PlacePanel,
+  chain: ChainPanel,
+  shaper: FacePanel,
+  source: SourcePanel,
+  power: PowerPanel,
+  cards: CardsPanel,
+  base: BasePanel,
+  exposure: ExposurePanel,
+  meter: MeterPanel,
 };
 
 /** Every number and choice of the set, to type: five subjects in the order of work, each with its parts. */
@@ -57,7 +58,7 @@ export function Controls() {
     >
       <Tabs.List aria-label="Subjects" className="flex border-line border-b px-1.5">
         {(Object.keys(SUBJECTS) as Subject[]).map((name) => {
-          const { label, symbol: Drawn } = SUBJECT_LOOKS[name];
+          const Drawn = SYMBOLS[name];
           return (
             <Tabs.Trigger
               key={name}
@@ -65,7 +66,7 @@ export function Controls() {
               className="-mb-px flex h-10 flex-auto items-center justify-center gap-1.5 border-transparent border-b-2 px-1.5 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-14 max-sm:flex-1 max-sm:flex-col max-sm:gap-0.5 max-sm:px-0 max-sm:text-xs"
             >
               <Drawn size={16} aria-hidden />
-              <span className="whitespace-nowrap">{label}</span>
+              <span className="whitespace-nowrap">{SUBJECT_LABELS[name]}</span>
             </Tabs.Trigger>
           );
         })}
@@ -82,7 +83,7 @@ export function Controls() {
 }
 
 function Parts({ subject, part }: { subject: Subject; part: Part }) {
-  const { panel: Panel } = PARTS[part];
+  const Panel = PANELS[part];
   return (
     <Tabs.Root
       value={part}
@@ -90,7 +91,7 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
       className="flex min-h-0 flex-1 flex-col"
     >
       <Tabs.List
-        aria-label={`Parts of ${SUBJECT_LOOKS[subject].label.toLowerCase()}`}
+        aria-label={`Parts of ${SUBJECT_LABELS[subject].toLowerCase()}`}
         className="flex gap-1 overflow-x-auto px-2.5 pt-2"
       >
         {SUBJECTS[subject].map((name) => (
@@ -99,7 +100,7 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
             value={name}
             className="h-7 whitespace-nowrap rounded-full px-2.5 text-soft text-sm hover:text-ink data-[state=active]:bg-raised data-[state=active]:text-ink max-sm:h-11 max-sm:px-4"
           >
-            {PARTS[name].label}
+            {PART_LABELS[name]}
           </Tabs.Trigger>
         ))}
       </Tabs.List>

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { type PointerEvent, useEffect, useRef } from "react";
+import { type PointerEvent, useRef } from "react";
 import { api } from "../../api/client";
 import type { FrameNews, Loupe, TableSet } from "../../api/types";
 import { limitsAt } from "../../set/limits";
@@ -12,7 +12,6 @@ import { MeterTool } from "./MeterTool";
 import { PictureBar } from "./PictureBar";
 import { ProfileTool } from "./ProfileTool";
 import { StopLines } from "./StopLines";
-import { keepShown } from "./Takes";
 import { Things } from "./Things";
 import { useTakes } from "./takes";
 import { usePicture, useShown } from "./usePicture";
@@ -25,7 +24,6 @@ export function Picture() {
   const view = useView();
   const comparing = useTakes((takes) => takes.comparing);
   const ratio = news ? news.width / news.height : 1.5;
-  useTakeKey();
   const point = (event: PointerEvent<HTMLElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     look((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
@@ -82,21 +80,6 @@ export function Picture() {
       </div>
     </section>
   );
-}
-
-/** Keeps a take with one key, wherever nothing is being typed. */
-function useTakeKey(): void {
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const typing = (event.target as HTMLElement).closest(
-        "input, select, textarea, [role=dialog]",
-      );
-      if (event.key !== "t" || event.ctrlKey || event.metaKey || event.altKey || typing) return;
-      void keepShown();
-    };
-    addEventListener("keydown", press);
-    return () => removeEventListener("keydown", press);
-  }, []);
 }
 
 function TableLines({ set }: { set: TableSet }) {

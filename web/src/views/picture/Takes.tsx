@@ -9,7 +9,7 @@ import {
   type Comparing,
   compare,
   deleteTake,
-  keepTake,
+  keepShown,
   pictureOf,
   renameTake,
   type Take,
@@ -22,12 +22,6 @@ const WAYS: { way: Comparing["way"]; label: string }[] = [
   { way: "side", label: "Side by side" },
   { way: "difference", label: "Difference" },
 ];
-
-/** Keeps what is on the table as it is looked at. */
-export async function keepShown(): Promise<void> {
-  const { possible } = useTable.getState();
-  if (possible) await keepTake(possible, { off: useView.getState().off });
-}
 
 /** The kept states of this set, to compare and to bring back. */
 export function Takes() {

@@ -3,6 +3,7 @@ import { api } from "../../api/client";
 import type { StoredTake, TableSet } from "../../api/types";
 import { attempt } from "../../set/attempt";
 import { useTable } from "../../set/store";
+import { useView } from "../../set/view";
 import { tell } from "../../ui/notices";
 import { type Frame, useShown } from "./usePicture";
 
@@ -95,6 +96,12 @@ export async function keepTake(set: TableSet, more: More = {}): Promise<void> {
   const fine = shown?.news.done ?? false;
   if (shown) await putPicture(take, shown.png, fine);
   if (!fine) refine(take);
+}
+
+/** Keeps what is on the table as it is looked at. */
+export async function keepShown(): Promise<void> {
+  const { possible } = useTable.getState();
+  if (possible) await keepTake(possible, { off: useView.getState().off });
 }
 
 async function putPicture(take: Take, png: Blob, fine: boolean): Promise<void> {

@@ -1,0 +1,122 @@
+import type { QueryClient } from "@tanstack/react-query";
+import { addCard, placeSlit, softSun } from "../cards/actions";
+import { READY_MADE } from "../cards/readyMade";
+import { startNewSet } from "../kit/newSetOpen";
+import { download } from "../set/files";
+import { type Part, SUBJECTS, type Subject, workOn, workOnSubject } from "../set/picked";
+import { usePreferences } from "../set/preferences";
+import { useTable } from "../set/store";
+import { type Tool, useView } from "../set/view";
+import { setActions } from "../sets/actions";
+import { PART_LABELS, SUBJECT_LABELS } from "../views/controls/labels";
+import { lightsAlone, showOnly } from "../views/picture/only";
+import { keepShown } from "../views/picture/takes";
+import { openSheet } from "./sheets";
+
+/** Something that can be done from anywhere. */
+export type Action = {
+  group: string;
+  words: string;
+  /** Keys that do it too, as they are written: "Ctrl+S", "T". */
+  keys?: string;
+  run: () => void;
+};
+
+const TOOLS: [tool: Tool, words: string][] = [
+  ["profile", "Edge profile"],
+  ["meter", "Metering point"],
+  ["frame", "Move the frame"],
+];
+
+const SWITCHES: [name: "lines" | "warnings" | "histogram" | "deep", words: string][] = [
+  ["lines", "Stop lines"],
+  ["warnings", "Clipped and blocked"],
+  ["histogram", "Histogram"],
+  ["deep", "Depth of field"],
+];
+
+/** Everything that can be done just now, by group. */
+export function everyAction(queries: QueryClient): Action[] {
+  const always = [...sheets(), ...looks()];
+  return useTable.getState().set ? [...ofTheSet(queries), ...ofThePicture(), ...always] : always;
+}
+
+function sheets(): Action[] {
+  const group = "Go to";
+  return [
+    { group, words: "Sets", run: () => openSheet("sets") },
+    { group, words: "Kit", run: () => openSheet("kit") },
+    { group, words: "New set", run: startNewSet },
+    { group, words: "Find an action", keys: "/", run: () => openSheet("find") },
+    { group, words: "Keys", keys: "?", run: () => openSheet("keys") },
+  ];
+}
+
+function looks(): Action[] {
+  const group = "Show";
+  const { lengthUnit, theme, setLengthUnit, setTheme } = usePreferences.getState();
+  return [
+    lengthUnit === "cm"
+      ? { group, words: "Show inches", run: () => setLengthUnit("in") }
+      : { group, words: "Show centimetres", run: () => setLengthUnit("cm") },
+    theme === "dark"
+      ? { group, words: "Light theme", run: () => setTheme("light") }
+      : { group, words: "Dark theme", run: () => setTheme("dark") },
+  ];
+}
+
+function ofTheSet(queries: QueryClient): Action[] {
+  const { undo, redo, set } = useTable.getState();
+  const group = "This set";
+  return [
+    { group, words: "Save", keys: "Ctrl+S", run: () => void setActions(queries).save() },
+    { group, words: "Undo", keys: "Ctrl+Z", run: undo },
+    { group, words: "Redo", keys: "Ctrl+Shift+Z", run: redo },
+    { group, words: "Keep a take", keys: "T", run: () => void keepShown() },
+    { group, words: "Download as a file", run: () => set && download(set) },
+    ...parts(),
+    ...READY_MADE.flatMap(({ cards }) =>
+      cards.map(({ name, card, place }) => ({
+        group: "Fill and cut",
+        words: `Add: ${name}`,
+        run: () => void addCard(card, place),
+      })),
+    ),
+    { group: "Fill and cut", words: "Slit look", run: () => void placeSlit() },
+    { group: "Fill and cut", words: "Soft sun", run: () => void softSun() },
+  ];
+}
+
+/** Subjects by their number, and every part of each. */
+function parts(): Action[] {
+  const group = "Work on";
+  return (Object.keys(SUBJECTS) as Subject[]).flatMap((subject, i) => [
+    {
+      group,
+      words: SUBJECT_LABELS[subject],
+      keys: String(i + 1),
+      run: () => workOnSubject(subject),
+    },
+    ...(SUBJECTS[subject] as readonly Part[]).map((part) => ({
+      group,
+      words: `${SUBJECT_LABELS[subject]}: ${PART_LABELS[part]}`,
+      run: () => workOn(part),
+    })),
+  ]);
+}
+
+function ofThePicture(): Action[] {
+  const group = "Picture";
+  const { set } = useTable.getState();
+  const { take, toggle } = useView.getState();
+  return [
+    ...(set ? lightsAlone(set) : []).map(({ name, keys, off }) => ({
+      group,
+      words: name,
+      keys,
+      run: () => showOnly(off),
+    })),
+    ...SWITCHES.map(([name, words]) => ({ group, words, run: () => toggle(name) })),
+    ...TOOLS.map(([tool, words]) => ({ group, words, run: () => take(tool) })),
+  ];
+}
