@@ -4,13 +4,12 @@ import { useState } from "react";
 import { useConnection } from "../api/connection";
 import { useAnswers } from "../set/answers";
 import { useDrafts } from "../set/drafts";
-import { useSaid } from "../set/preferences";
-import { useTable } from "../set/store";
+import { useLength, useSaid } from "../set/preferences";
+import { type Problem, useTable } from "../set/store";
+import { angle } from "../set/units";
 import { setActions } from "../sets/actions";
 import { Button } from "../ui/Button";
 import { IMPOSSIBLE_ID } from "../ui/ids";
-
-/** Where the words are that say why the set cannot be. */
 
 /** What stands in the way just now: the server is away, or the set cannot be. */
 export function Banners() {
@@ -85,6 +84,7 @@ export function Banners() {
         >
           <TriangleAlert size={17} aria-hidden className="shrink-0" />
           <span id={IMPOSSIBLE_ID}>{said(problem.detail)}.</span>
+          {!dragging && <Remedy problem={problem} />}
           {!dragging && possible && (
             <Button look="outline" className="border-alarm" onClick={takeBack}>
               Take back
@@ -93,5 +93,23 @@ export function Banners() {
         </div>
       )}
     </div>
+  );
+}
+
+/** The one change that makes the set possible, where one is known. */
+function Remedy({ problem: { field, remedy } }: { problem: Problem }) {
+  const length = useLength();
+  if (remedy === undefined) return null;
+  const quantity = field.endsWith("Degrees") ? angle : length;
+  const path = field.replace(/\[(\d+)\]/g, ".$1");
+  return (
+    <Button
+      look="outline"
+      className="shrink-0 border-alarm"
+      data-testid="remedy"
+      onClick={() => useTable.getState().change(path, remedy)}
+    >
+      Set {quantity.show(remedy)} {quantity.unit}
+    </Button>
   );
 }

@@ -88,7 +88,11 @@ export function useAnswersOf(reachMetres: number): void {
         accept(asked);
       } else if (error instanceof Refusal) {
         const first = error.problem.errors?.[0];
-        refuse(asked, { field: first?.field ?? "", detail: first?.detail ?? error.problem.detail });
+        refuse(asked, {
+          field: first?.field ?? "",
+          detail: first?.detail ?? error.problem.detail,
+          ...(typeof first?.remedy === "number" ? { remedy: first.remedy } : {}),
+        });
       }
     }
   });

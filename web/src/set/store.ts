@@ -8,7 +8,12 @@ const MOST_STEPS = 100;
 /** Changes to the same field that follow each other this closely are one step to undo. */
 const ONE_STEP_MS = 700;
 
-export type Problem = { field: string; detail: string };
+export type Problem = {
+  field: string;
+  detail: string;
+  /** What the field has to become, in its own unit, where that is enough. */
+  remedy?: number;
+};
 
 type TableState = {
   /** The saved set that is open; none before the first is opened. */

@@ -78,16 +78,17 @@ final class Clearance {
             throw new Refused("base.distance", "The base light goes through the light; move one of them");
         }
         if (set.room() instanceof WalledRoom walls) {
-            new RoomClearance(walls).require(set, faces, cards);
+            RoomClearance.require(walls, set, faces, cards);
         }
     }
 
     private void dishBeforeBackdrop() {
         if (set.backdrop().distance() <= set.dish().radius()) {
             throw new Refused(
-                    "backdrop.distance",
-                    "The backdrop stands in the dish; put it at least %s behind the hero point"
-                            .formatted(Lengths.least(set.dish().radius())));
+                            "backdrop.distance",
+                            "The backdrop stands in the dish; put it at least %s behind the hero point"
+                                    .formatted(Lengths.least(set.dish().radius())))
+                    .mendedBy(Lengths.wholeUp(set.dish().radius()));
         }
     }
 
@@ -146,9 +147,10 @@ final class Clearance {
             double span = Math.hypot(light.distance(), light.face().along() / 2);
             double least = lean - Math.asin(Math.min(1, light.aim().z() / span));
             throw new Refused(
-                    "light.heightAngle",
-                    "The lower edge of the light is %s below the table top; raise it to at least %.0f°"
-                            .formatted(Lengths.least(-lowest), Math.ceil(Math.toDegrees(least))));
+                            "light.heightAngle",
+                            "The lower edge of the light is %s below the table top; raise it to at least %.0f°"
+                                    .formatted(Lengths.least(-lowest), Math.ceil(Math.toDegrees(least))))
+                    .mendedBy(Math.toRadians(Math.ceil(Math.toDegrees(least))));
         }
     }
 
@@ -156,9 +158,10 @@ final class Clearance {
         for (Flat face : faces) {
             if (face.in(hero)) {
                 throw new Refused(
-                        face.field(),
-                        "%s is inside the dish; move it out to at least %s"
-                                .formatted(face.words(), Lengths.least(face.clear(hero))));
+                                face.field(),
+                                "%s is inside the dish; move it out to at least %s"
+                                        .formatted(face.words(), Lengths.least(face.clear(hero))))
+                        .mendedBy(Lengths.wholeUp(face.clear(hero)));
             }
         }
     }
@@ -169,9 +172,10 @@ final class Clearance {
             double farthest = Outlines.farthest(face.corners());
             if (farthest > backdrop) {
                 throw new Refused(
-                        "backdrop.distance",
-                        "%s reaches behind the backdrop; put the backdrop at least %s behind the hero point, or bring the light nearer"
-                                .formatted(face.words(), Lengths.least(farthest)));
+                                "backdrop.distance",
+                                "%s reaches behind the backdrop; put the backdrop at least %s behind the hero point, or bring the light nearer"
+                                        .formatted(face.words(), Lengths.least(farthest)))
+                        .mendedBy(Lengths.wholeUp(farthest));
             }
         }
         if (set.light().filling() instanceof OffRoom) {
@@ -181,9 +185,10 @@ final class Clearance {
         double source = pose.source().getY();
         if (source > backdrop) {
             throw new Refused(
-                    "backdrop.distance",
-                    "The source behind the panel stands behind the backdrop; put the backdrop at least %s behind the hero point, or move the source nearer to the panel"
-                            .formatted(Lengths.least(source)));
+                            "backdrop.distance",
+                            "The source behind the panel stands behind the backdrop; put the backdrop at least %s behind the hero point, or move the source nearer to the panel"
+                                    .formatted(Lengths.least(source)))
+                    .mendedBy(Lengths.wholeUp(source));
         }
         if (set.light().filling() instanceof BookLight book) {
             boardClear(pose.board(book));
@@ -199,9 +204,10 @@ final class Clearance {
         }
         if (Outlines.farthest(board) > set.backdrop().distance()) {
             throw new Refused(
-                    "backdrop.distance",
-                    "The board behind the cloth reaches behind the backdrop; put the backdrop at least %s behind the hero point, or the board nearer"
-                            .formatted(Lengths.least(Outlines.farthest(board))));
+                            "backdrop.distance",
+                            "The board behind the cloth reaches behind the backdrop; put the backdrop at least %s behind the hero point, or the board nearer"
+                                    .formatted(Lengths.least(Outlines.farthest(board))))
+                    .mendedBy(Lengths.wholeUp(Outlines.farthest(board)));
         }
     }
 
@@ -214,10 +220,12 @@ final class Clearance {
             Upright body = Upright.of(prop);
             if (prop.y() + radius >= set.backdrop().distance()) {
                 throw new Refused(
-                        path + ".y",
-                        "It reaches through the backdrop; bring it at least %s nearer to the camera"
-                                .formatted(Lengths.least(
-                                        prop.y() + radius - set.backdrop().distance())));
+                                path + ".y",
+                                "It reaches through the backdrop; bring it at least %s nearer to the camera"
+                                        .formatted(Lengths.least(prop.y()
+                                                + radius
+                                                - set.backdrop().distance())))
+                        .mendedBy(-Lengths.wholeUp(radius - set.backdrop().distance()));
             }
             if (lens.getZ() <= body.top() && Math.hypot(lens.getX() - prop.x(), lens.getY() - prop.y()) <= radius) {
                 throw new Refused(path + ".x", "The lens would be inside it; move it out of the camera's way");
@@ -258,9 +266,10 @@ final class Clearance {
             Flat card = cards.get(i);
             if (blocks(i) && card.in(hero)) {
                 throw new Refused(
-                        card.field(),
-                        "%s cuts through the dish; move it out to at least %s, or lift it"
-                                .formatted(card.words(), Lengths.least(card.clear(hero))));
+                                card.field(),
+                                "%s cuts through the dish; move it out to at least %s, or lift it"
+                                        .formatted(card.words(), Lengths.least(card.clear(hero))))
+                        .mendedBy(Lengths.wholeUp(card.clear(hero)));
             }
             if (card.crosses(cloth)) {
                 throw new Refused(

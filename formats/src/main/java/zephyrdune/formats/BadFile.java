@@ -1,6 +1,7 @@
 package zephyrdune.formats;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** A file that is refused, with everything that was found wrong with it. */
@@ -14,8 +15,9 @@ public final class BadFile extends Exception {
      * @param field path of the field, such as {@code light.distanceMetres}; empty for the file as a whole
      * @param value what was found there, shortened; empty when nothing was
      * @param detail what is wrong, and the limit or what would do, as a sentence
+     * @param remedy what the field has to become, in its own unit, where it is enough to change it alone
      */
-    public record Problem(String field, String value, String detail) {}
+    public record Problem(String field, String value, String detail, Optional<Double> remedy) {}
 
     private final transient List<Problem> problems;
 
@@ -25,7 +27,7 @@ public final class BadFile extends Exception {
     }
 
     BadFile(String field, String value, String detail) {
-        this(List.of(new Problem(field, value, detail)));
+        this(List.of(new Problem(field, value, detail, Optional.empty())));
     }
 
     public List<Problem> problems() {

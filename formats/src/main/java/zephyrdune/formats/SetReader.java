@@ -207,7 +207,7 @@ final class SetReader {
         } catch (InvocationTargetException e) {
             if (e.getCause() instanceof Refused refused) {
                 String at = inside(path, Field.pathInFile(type, refused.field()));
-                note(at, "", refused.getMessage());
+                problems.add(new Problem(at, "", refused.getMessage(), remedy(at, refused)));
                 return null;
             }
             throw new IllegalStateException(e);
@@ -216,8 +216,16 @@ final class SetReader {
         }
     }
 
+    /** In the unit of the field as the file has it: remedies are lengths and angles. */
+    private static Optional<Double> remedy(String field, Refused refused) {
+        boolean angle = field.endsWith(FileUnit.DEGREES.ending());
+        return refused.remedy().stream()
+                .mapToObj(value -> angle ? FileUnit.DEGREES.toFile(value) : FileUnit.METRES.toFile(value))
+                .findFirst();
+    }
+
     private void note(String field, String value, String detail) {
-        problems.add(new Problem(field, value, detail));
+        problems.add(new Problem(field, value, detail, Optional.empty()));
     }
 
     private static String inside(String path, String name) {

@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.answers.readings.Reading;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
@@ -112,6 +113,29 @@ public class AnswersApiTest extends RunningServer {
                                 chowder().toString())
                         .statusCode())
                 .isEqualTo(400);
+    }
+
+    /** In the unit of the field as the file has it: centimetres up for a length, whole degrees for an angle. */
+    @Test
+    public void aRefusalCarriesItsRemedy() {
+        ObjectNode near = chowder();
+        ((ObjectNode) near.get("backdrop")).put("distanceMetres", 0.3);
+        ((ObjectNode) near.get("light")).put("clockHours", 12);
+        JsonNode error =
+                json(post("/api/readings", near.toString())).get("errors").get(0);
+        assertThat(error.get("field").asString()).isEqualTo("backdrop.distanceMetres");
+        ((ObjectNode) near.get("backdrop"))
+                .put("distanceMetres", error.get("remedy").asDouble());
+        assertThat(post("/api/readings", near.toString()).statusCode()).isEqualTo(200);
+        ObjectNode low = chowder();
+        ((ObjectNode) low.get("light")).put("heightAngleDegrees", 2);
+        error = json(post("/api/readings", low.toString())).get("errors").get(0);
+        assertThat(error.get("remedy").asDouble())
+                .isBetween(10.0, 30.0)
+                .satisfies(degrees -> assertThat(degrees % 1).isLessThan(1e-6));
+        ((ObjectNode) low.get("light"))
+                .put("heightAngleDegrees", error.get("remedy").asDouble());
+        assertThat(post("/api/readings", low.toString()).statusCode()).isEqualTo(200);
     }
 
     @Test

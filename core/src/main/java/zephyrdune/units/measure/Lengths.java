@@ -29,6 +29,11 @@ public final class Lengths {
         return braced(metres, " most");
     }
 
+    /** The next whole centimetre above a length, metres: it does where the length itself just does, or just does not. */
+    public static double wholeUp(double metres) {
+        return (Math.floor(100 * metres + 1e-9) + 1) / 100;
+    }
+
     private static String braced(double metres, String way) {
         return String.format(Locale.ROOT, "{%.5f m%s}", metres, way);
     }
