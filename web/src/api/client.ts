@@ -116,6 +116,7 @@ export const api = {
       () => false,
     ),
   listSets: () => json<SetSummary[]>("/api/sets"),
+  openedSet: (id: string) => ask(`/api/sets/${id}/opened`, send("POST")),
   getSet: (id: string) => json<StoredSet>(`/api/sets/${id}`),
   addSet: (set: TableSet) => json<StoredSet>("/api/sets", send("POST", set)),
   saveSet: (id: string, version: number, set: TableSet) =>
@@ -191,11 +192,15 @@ export const api = {
     kind: PictureFileKind,
     set: TableSet,
     off: string[] = [],
-    signal?: AbortSignal,
+    { width, name, signal }: { width?: number; name?: string; signal?: AbortSignal } = {},
   ) => {
-    const path = `/api/picture-files?kind=${kind}&off=${off.join(",")}`;
-    return (await ask(path, send("POST", set, signal))).blob();
+    const query = new URLSearchParams({ kind, off: off.join(",") });
+    if (width) query.set("width", String(width));
+    if (name) query.set("name", name);
+    return (await ask(`/api/picture-files?${query}`, send("POST", set, signal))).blob();
   },
+  pictureProgress: (name: string) =>
+    json<{ share: number | null }>(`/api/picture-files/${name}/progress`),
   findings: (set: TableSet, signal?: AbortSignal, kind?: Finding["kind"]) =>
     json<Finding[]>(`/api/findings${kind ? `?kind=${kind}` : ""}`, send("POST", set, signal)),
   steps: (set: TableSet) => json<Step[]>("/api/steps", send("POST", set)),

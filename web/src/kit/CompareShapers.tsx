@@ -157,7 +157,7 @@ function Shot({ set, name }: { set: TableSet; name: string }) {
   const shot = useQuery({
     queryKey: ["shot", set],
     queryFn: async ({ signal }) =>
-      URL.createObjectURL(await api.pictureFile("SMALL_PNG", set, [], signal)),
+      URL.createObjectURL(await api.pictureFile("SMALL_PNG", set, [], { signal })),
     staleTime: Infinity,
     gcTime: 60_000,
     retry: false,

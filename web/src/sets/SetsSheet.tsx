@@ -7,10 +7,31 @@ import { attempt } from "../set/attempt";
 import { useSaid } from "../set/preferences";
 import { useTable } from "../set/store";
 import { Button, SymbolButton } from "../ui/Button";
+import { Mark } from "../ui/Mark";
 import { Sheet } from "../ui/Sheet";
 import { DELETED, SETS, setActions } from "./actions";
 
 type Props = { open: boolean; onClose: () => void; onNew: () => void };
+
+type Order = "opened" | "saved" | "title";
+
+const ORDERS: { order: Order; label: string }[] = [
+  { order: "opened", label: "Opened last" },
+  { order: "saved", label: "Saved last" },
+  { order: "title", label: "By title" },
+];
+
+/** Those that are called so, in the order wanted; what was never opened follows what was. */
+export function inOrder(sets: SetSummary[], order: Order, sought: string): SetSummary[] {
+  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+  const time = ({ openedAt, updatedAt }: SetSummary) =>
+    order === "opened" ? (openedAt ?? "") : updatedAt;
+  return sets
+    .filter(({ title }) => words.every((word) => title.toLowerCase().includes(word)))
+    .sort((a, b) =>
+      order === "title" ? a.title.localeCompare(b.title) : time(b).localeCompare(time(a)),
+    );
+}
 
 /** All saved sets: open, add, copy, rename, delete, and open a file from disk. */
 export function SetsSheet({ open, onClose, onNew }: Props) {
@@ -18,6 +39,9 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
   const actions = setActions(useQueryClient());
   const [refused, setRefused] = useState<{ name: string; problem: Problem } | null>(null);
   const picker = useRef<HTMLInputElement>(null);
+  const [sought, setSought] = useState("");
+  const [order, setOrder] = useState<Order>("opened");
+  const listed = inOrder(sets.data ?? [], order, sought);
 
   const close = () => {
     setRefused(null);
@@ -64,8 +88,33 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
         />
       </div>
       {refused && <RefusedFile name={refused.name} problem={refused.problem} />}
-      <ul className="mt-4 min-h-0 flex-1 overflow-y-auto" aria-label="Saved sets">
-        {sets.data?.map((summary) => (
+      {(sets.data?.length ?? 0) > 1 && (
+        <div className="mt-3 grid grid-cols-[1fr_auto] gap-2">
+          <input
+            type="search"
+            value={sought}
+            onChange={(event) => setSought(event.target.value)}
+            placeholder="Find a set"
+            aria-label="Find a set"
+            className="h-9 min-w-0 rounded-md border border-edge/60 bg-raised px-2.5 text-base max-sm:h-11"
+          />
+          <select
+            value={order}
+            onChange={(event) => setOrder(event.target.value as Order)}
+            aria-label="In which order"
+            data-testid="sets-order"
+            className="h-9 rounded-md border border-edge/60 bg-raised px-2 max-sm:h-11"
+          >
+            {ORDERS.map(({ order: one, label }) => (
+              <option key={one} value={one}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
+      <ul className="mt-3 min-h-0 flex-1 overflow-y-auto" aria-label="Saved sets">
+        {listed.map((summary) => (
           <Row
             key={summary.id}
             summary={summary}
@@ -75,6 +124,9 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
           />
         ))}
       </ul>
+      {sought !== "" && listed.length === 0 && (
+        <p className="py-6 text-soft">No set is called so.</p>
+      )}
       {sets.isPending && <p className="py-6 text-soft">Fetching the sets …</p>}
       {sets.isError && <p className="py-6 text-alarm">The sets cannot be fetched just now.</p>}
       {sets.data?.length === 0 && (
@@ -167,11 +219,14 @@ function Row({ summary, onOpen }: { summary: SetSummary; onOpen: () => void }) {
         <button
           type="button"
           onClick={onOpen}
-          className="min-h-11 min-w-0 flex-1 rounded-md px-2 text-left hover:bg-raised"
+          className="flex min-h-11 min-w-0 flex-1 items-center gap-3 rounded-md px-2 py-1 text-left hover:bg-raised"
         >
-          <span className="block truncate font-medium">{summary.title}</span>
-          <span className="text-soft text-xs">
-            {isOpen ? "On the table · " : ""}saved {new Date(summary.updatedAt).toLocaleString()}
+          <Thumbnail summary={summary} />
+          <span className="min-w-0">
+            <span className="block truncate font-medium">{summary.title}</span>
+            <span className="text-soft text-xs">
+              {isOpen ? "On the table · " : ""}saved {new Date(summary.updatedAt).toLocaleString()}
+            </span>
           </span>
         </button>
       ) : (
@@ -209,5 +264,25 @@ function Row({ summary, onOpen }: { summary: SetSummary; onOpen: () => void }) {
         <Trash2 size={16} />
       </SymbolButton>
     </li>
+  );
+}
+
+/** The set as it was saved; the mark where there is no picture of it. */
+function Thumbnail({ summary: { id, version } }: { summary: SetSummary }) {
+  const [missing, setMissing] = useState(false);
+  return (
+    <span className="grid h-12 w-18 shrink-0 place-items-center overflow-hidden rounded bg-surround">
+      {missing ? (
+        <Mark size={20} />
+      ) : (
+        <img
+          src={`/api/sets/${id}/picture?version=${version}`}
+          alt=""
+          loading="lazy"
+          className="size-full object-cover"
+          onError={() => setMissing(true)}
+        />
+      )}
+    </span>
   );
 }

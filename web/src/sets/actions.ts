@@ -52,7 +52,11 @@ export function setActions(queries: QueryClient) {
         upgradeDraft(id, (set) => api.openSetFile(new Blob([JSON.stringify(set)]))),
       );
       const stored = await attempt(() => api.getSet(id));
-      if (stored) show(stored);
+      if (stored) {
+        show(stored);
+        // only the order of lists depends on it
+        void api.openedSet(id).catch(() => undefined);
+      }
       return stored;
     },
     add,

@@ -2,7 +2,6 @@ import {
   Aperture,
   ChartNoAxesColumn,
   Crosshair,
-  Download,
   Layers as LayersIcon,
   Move,
   Slash,
@@ -10,15 +9,13 @@ import {
   TriangleAlert,
 } from "lucide-react";
 import { Tooltip } from "radix-ui";
-import { type ReactNode, useState } from "react";
-import { api } from "../../api/client";
-import type { PictureFileKind, TableSet } from "../../api/types";
-import { attempt } from "../../set/attempt";
-import { keep } from "../../set/files";
+import type { ReactNode } from "react";
+import type { TableSet } from "../../api/types";
 import { usePreferences } from "../../set/preferences";
 import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
+import { FilesMenu } from "./FilesMenu";
 import { ShowOnly } from "./ShowOnly";
 import { Takes } from "./Takes";
 
@@ -148,46 +145,6 @@ function LayersMenu({ set }: { set: TableSet }) {
             {label} <span className="block text-soft text-xs">{about}</span>
           </span>
         </label>
-      ))}
-    </Menu>
-  );
-}
-
-const FILES: { kind: PictureFileKind; label: string; ending: string }[] = [
-  { kind: "PNG", label: "PNG, 8 bits", ending: "png" },
-  { kind: "DEEP_PNG", label: "PNG, 16 bits", ending: "16.png" },
-  { kind: "RADIANCE", label: "Linear, Radiance HDR", ending: "hdr" },
-  { kind: "LAYERS", label: "Every layer, linear, in a ZIP", ending: "layers.zip" },
-];
-
-function FilesMenu({ set }: { set: TableSet }) {
-  const [busy, setBusy] = useState<PictureFileKind | null>(null);
-  const write = async (kind: PictureFileKind, ending: string) => {
-    setBusy(kind);
-    const file = await attempt(() => api.pictureFile(kind, set));
-    if (file) keep(file, set, ending);
-    setBusy(null);
-  };
-  return (
-    <Menu
-      name="Picture as a file"
-      align="end"
-      className="grid w-64 gap-1"
-      trigger={
-        <Button aria-label="Picture as a file" className="h-8 w-9 px-0 max-sm:h-11 max-sm:w-11">
-          <Download size={15} />
-        </Button>
-      }
-    >
-      {FILES.map(({ kind, label, ending }) => (
-        <Button
-          key={kind}
-          className="justify-start"
-          disabled={busy !== null}
-          onClick={() => void write(kind, ending)}
-        >
-          {busy === kind ? `${label}: tracing to the end …` : label}
-        </Button>
       ))}
     </Menu>
   );

@@ -111,6 +111,41 @@ public class SetsApiTest extends RunningServer {
     }
 
     @Test
+    public void savedSetsHaveAPictureOfTheirVersion() {
+        JsonNode stored = added(titled("Pictured"));
+        HttpResponse<byte[]> first = get(path(stored) + "/picture?version=1");
+        assertThat(first.statusCode()).isEqualTo(200);
+        assertThat(first.headers().firstValue("content-type")).hasValue("image/png");
+        assertThat(get(path(stored) + "/picture?version=1").body())
+                .as("kept")
+                .isEqualTo(first.body());
+        ObjectNode bare = titled("Pictured");
+        bare.putArray("props");
+        put(path(stored), save(1, bare));
+        assertThat(get(path(stored) + "/picture?version=2").body()).isNotEqualTo(first.body());
+        assertThat(get(path(stored) + "/picture?version=1").statusCode())
+                .as("of a version that is no longer saved")
+                .isEqualTo(404);
+    }
+
+    @Test
+    public void whenASetWasOpenedIsRemembered() {
+        JsonNode stored = added(titled("Opened"));
+        assertThat(openedAt(stored)).isEmpty();
+        assertThat(post(path(stored) + "/opened", "").statusCode()).isEqualTo(204);
+        assertThat(openedAt(stored)).isNotEmpty();
+    }
+
+    private String openedAt(JsonNode stored) {
+        return json(get("/api/sets"))
+                .valueStream()
+                .filter(row -> row.get("id").equals(stored.get("id")))
+                .map(row -> row.path("openedAt").asString(""))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
     public void demoSetsWereLoadedAndAreGood() {
         JsonNode list = json(get("/api/sets"));
         assertThat(list.valueStream().map(row -> row.get("title").asString()))

@@ -8,11 +8,16 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.DoubleConsumer;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -27,11 +32,13 @@ import zephyrdune.render.picture.Film;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.PictureStops;
 import zephyrdune.render.picture.Progress;
+import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
 import zephyrdune.render.picture.ThingsInFrame;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Refused;
 
 /** What can be measured on a picture, and pictures as files. */
 @RestController
@@ -39,15 +46,20 @@ import zephyrdune.set.TableSet;
 class PictureController {
 
     private final ComputeLimiter computing;
+    private final PictureProgress progress;
 
-    PictureController(ComputeLimiter computing) {
+    PictureController(ComputeLimiter computing, PictureProgress progress) {
         this.computing = computing;
+        this.progress = progress;
     }
 
     private static final int STOP_COLUMNS = 121;
     private static final int THING_COLUMNS = 150;
     private static final int FILE_WIDTH = 900;
     private static final int FILE_PASSES = 24;
+    private static final int FEWEST_PASSES = 6;
+    private static final int LEAST_WIDTH = 120;
+    private static final int MOST_WIDTH = 2400;
 
     private static final int SMALL_WIDTH = 600;
     private static final int SMALL_PASSES = 6;
@@ -154,7 +166,8 @@ class PictureController {
     @PostMapping("/api/picture-files")
     @Operation(
             operationId = "pictureFile",
-            summary = "The picture as a file, traced to the end: some seconds of work; layers named are left out")
+            summary =
+                    "The picture as a file, traced to the end: seconds of work, some minutes at 2400 pixels; layers named are left out; under a name of one's own its progress can be asked for")
     @ApiResponse(
             responseCode = "200",
             content =
@@ -162,10 +175,30 @@ class PictureController {
                             mediaType = "application/octet-stream",
                             schema = @Schema(type = "string", format = "binary")))
     CompletableFuture<ResponseEntity<byte[]>> file(
-            @RequestParam FileKind kind, @RequestParam(defaultValue = "") List<String> off, @RequestBody TableSet set) {
+            @RequestParam FileKind kind,
+            @RequestParam(defaultValue = "") List<String> off,
+            @RequestParam(defaultValue = "" + FILE_WIDTH) int width,
+            @RequestParam Optional<UUID> name,
+            @RequestBody TableSet set) {
+        if (width < LEAST_WIDTH || width > MOST_WIDTH) {
+            throw new Refused("width", "A picture is %d to %d pixels wide".formatted(LEAST_WIDTH, MOST_WIDTH));
+        }
+        DoubleConsumer told = name.map(progress::of).orElse(share -> {});
         return computing
-                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off))))
+                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off)), width, told))
+                .whenComplete((bytes, failure) -> name.ifPresent(progress::done))
                 .thenApply(PictureController::attachment);
+    }
+
+    /** How far a picture file has come, 0 to 1; null for one that is not being traced. */
+    record ProgressAnswer(
+            @Schema(types = {"number", "null"}) Double share) {}
+
+    @GetMapping("/api/picture-files/{name}/progress")
+    @Operation(operationId = "pictureProgress", summary = "How far a picture file has come that is being traced")
+    ProgressAnswer progress(@PathVariable UUID name) {
+        OptionalDouble share = progress.share(name);
+        return new ProgressAnswer(share.isPresent() ? share.getAsDouble() : null);
     }
 
     /** A file to be kept, not shown. */
@@ -176,22 +209,29 @@ class PictureController {
                 .body(bytes);
     }
 
-    private static byte[] traced(FileKind kind, Switched switched) {
+    private static byte[] traced(FileKind kind, Switched switched, int width, DoubleConsumer progress) {
+        if (kind == FileKind.SMALL_PNG) {
+            return PngFile.write(SmallPicture.of(switched, SMALL_WIDTH, SMALL_PASSES));
+        }
         TableSet set = switched.set();
-        int width = kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH;
-        int height = rows(set, width);
-        Film film = new Film(set, width, height, false);
+        Film film = new Film(set, width, rows(set, width), false);
         Mix mix = Mix.of(set, switched.off());
-        int passes = kind == FileKind.SMALL_PNG ? SMALL_PASSES : FILE_PASSES;
+        int passes = passes(width);
         for (int pass = 0; pass < passes; pass++) {
             film.wholePass(SampleBudget.USUAL, mix, Progress.DONE);
+            progress.accept((pass + 1.0) / passes);
         }
         return switch (kind) {
-            case PNG -> PngFile.write(film.picture(mix));
-            case SMALL_PNG -> PngFile.write(Denoiser.of(film, mix));
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());
+            default -> PngFile.write(width > FILE_WIDTH ? Denoiser.of(film, mix) : film.picture(mix));
         };
+    }
+
+    /** Fewer for what is larger: as much work for the same part of the frame, down to what can be smoothed. */
+    private static int passes(int width) {
+        double larger = (double) width / FILE_WIDTH;
+        return (int) Math.max(FEWEST_PASSES, Math.min(FILE_PASSES, Math.round(FILE_PASSES / (larger * larger))));
     }
 }

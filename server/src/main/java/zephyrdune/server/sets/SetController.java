@@ -62,6 +62,13 @@ class SetController {
         return store.find(id).orElseThrow(SetController::missing);
     }
 
+    @PostMapping("/{id}/opened")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(operationId = "openedSet", summary = "Remember that a set was put on the table, for the order of lists")
+    void opened(@PathVariable UUID id) {
+        store.opened(id);
+    }
+
     @PutMapping("/{id}")
     @Operation(
             operationId = "saveSet",

@@ -40,15 +40,25 @@ public class SetStore {
     /** All sets that are not deleted, the one saved last first. */
     public List<StoredSet.Summary> list() {
         return jdbc.sql("""
-                        select id, version, updated_at, title from table_set
+                        select id, version, updated_at, opened_at, title from table_set
                         where deleted_at is null order by updated_at desc, title
                         """)
                 .query((row, n) -> new StoredSet.Summary(
                         row.getObject("id", UUID.class),
                         row.getInt("version"),
                         instant(row, "updated_at"),
+                        Optional.ofNullable(row.getObject("opened_at", OffsetDateTime.class))
+                                .map(OffsetDateTime::toInstant),
                         row.getString(TITLE)))
                 .list();
+    }
+
+    /** Remembers that a set was put on the table just now. */
+    @Transactional
+    public void opened(UUID id) {
+        jdbc.sql("update table_set set opened_at = ? where id = ?")
+                .params(at(now()), id)
+                .update();
     }
 
     /** Sets that are deleted and can be brought back, the one deleted last first. */

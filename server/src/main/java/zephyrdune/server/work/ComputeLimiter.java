@@ -35,7 +35,7 @@ public class ComputeLimiter implements DisposableBean {
     private static final long BUDGET_SECONDS = 5;
 
     /** The same for a picture that is traced to the end. */
-    private static final long PICTURE_SECONDS = 120;
+    private static final long PICTURE_SECONDS = 300;
 
     private static final int MOST_QUICK = 128;
     private static final int MOST_SLOW = 32;
