@@ -3,6 +3,8 @@ import { create } from "zustand";
 /** What the pointer does on the picture. */
 export type Tool = "look" | "profile" | "frame" | "meter";
 
+type Switch = "deep" | "warnings" | "lines" | "histogram" | "rings" | "contours" | "tape";
+
 type View = {
   /** Words of the layers that are switched off. */
   off: string[];
@@ -13,9 +15,13 @@ type View = {
   /** Whether lines of equal light are drawn over the table. */
   lines: boolean;
   histogram: boolean;
+  /** From above: rings of where the light would be brighter, lines of light on the table, a tape. */
+  rings: boolean;
+  contours: boolean;
+  tape: boolean;
   tool: Tool;
   toggleLayer: (word: string) => void;
-  toggle: (name: "deep" | "warnings" | "lines" | "histogram") => void;
+  toggle: (name: Switch) => void;
   take: (tool: Tool) => void;
 };
 
@@ -26,6 +32,9 @@ export const useView = create<View>((put) => ({
   warnings: false,
   lines: false,
   histogram: false,
+  rings: true,
+  contours: true,
+  tape: false,
   tool: "look",
   toggleLayer: (word) =>
     put(({ off }) => ({

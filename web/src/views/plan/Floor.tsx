@@ -5,15 +5,19 @@ import { useAnswers } from "../../set/answers";
 import { useLength } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { signedStops } from "../../set/units";
+import { useView } from "../../set/view";
 import { CardHandles } from "./CardHandles";
 import { contourLines } from "./contours";
 import { LightHandle } from "./LightHandle";
+import { Measure } from "./Measure";
 import { Pickable } from "./Pickable";
+import { PlanTools } from "./PlanTools";
 import { Probes } from "./Probes";
 import { Ruler } from "./Ruler";
 import { SourceSpot } from "./SourceSpot";
 import { FloorSurroundings } from "./Surroundings";
 import { Scale, useSize } from "./scale";
+import { FITTED, seen, useViewport } from "./viewport";
 
 /** The set from above, true to scale: stop rings round the hero, contour lines of light over the table. */
 export function Floor({ reach }: { reach: number }) {
@@ -22,9 +26,11 @@ export function Floor({ reach }: { reach: number }) {
   const set = useTable((table) => table.possible);
   const backdrop = set?.backdrop;
   const length = useLength();
+  const { viewport, fit, step, ground } = useViewport(ref, { width, height });
+  const { rings, contours, tape } = useView();
   const scale = useMemo(
-    () => new Scale(height / 2 / reach, width / 2, height / 2),
-    [width, height, reach],
+    () => seen(new Scale(height / 2 / reach, width / 2, height / 2), viewport, { width, height }),
+    [width, height, reach, viewport],
   );
   return (
     <section aria-label="The set from above" className="relative h-full min-h-0">
@@ -32,9 +38,17 @@ export function Floor({ reach }: { reach: number }) {
         {plan && width > 0 && (
           <svg width={width} height={height} className="block" aria-hidden={false}>
             <title>The set from above</title>
-            <Contours plan={plan} scale={scale} />
+            <rect
+              width={width}
+              height={height}
+              fill="transparent"
+              className="touch-none"
+              data-testid="floor-ground"
+              {...ground}
+            />
+            {contours && <Contours plan={plan} scale={scale} />}
             {set && <FloorSurroundings plan={plan} set={set} scale={scale} />}
-            <Rings plan={plan} scale={scale} />
+            {rings && <Rings plan={plan} scale={scale} />}
             {backdrop && (
               <Pickable
                 part="surfaces"
@@ -58,6 +72,7 @@ export function Floor({ reach }: { reach: number }) {
             <Probes at={(point) => [scale.across(point.x), scale.up(point.y)]} />
             <CardHandles view="floor" scale={scale} />
             <LightHandle view="floor" scale={scale} />
+            {tape && <Measure scale={scale} width={width} height={height} />}
             <Ruler perMetre={scale.perMetre} x={width - 14} y={height - 12} unit={length.unit} />
           </svg>
         )}
@@ -66,10 +81,14 @@ export function Floor({ reach }: { reach: number }) {
         From above
       </h2>
       <p className="pointer-events-none absolute bottom-1.5 left-1.5 rounded bg-panel/85 px-1.5 py-0.5 text-[11px] text-soft leading-tight">
-        Dotted rings: the light moved there, in stops from now
-        <br />
-        Lines: light on the table, in stops from the hero
+        {rings && (
+          <span className="block">Dotted rings: the light moved there, in stops from now</span>
+        )}
+        {contours && (
+          <span className="block">Lines: light on the table, in stops from the hero</span>
+        )}
       </p>
+      <PlanTools fitted={viewport === FITTED} fit={fit} step={step} />
     </section>
   );
 }
@@ -123,7 +142,7 @@ type Part = { plan: Plan; scale: Scale };
 function Contours({ plan, scale }: Part) {
   const lines = useMemo(() => contourLines(plan.map, plan.faceCentre), [plan]);
   return (
-    <g data-testid="contours">
+    <g data-testid="contours" className="pointer-events-none">
       {lines.map(({ stops, pieces, label }) => (
         <g key={stops}>
           <path
@@ -171,7 +190,7 @@ function Rings({ plan, scale }: Part) {
   const clock = useTable((table) => table.possible?.light.clockHours ?? 0);
   const turn = clock / 12 + 1 - QUARTER_TURN;
   return (
-    <g data-testid="rings">
+    <g data-testid="rings" className="pointer-events-none">
       {plan.rings.map(({ stops, places }) => {
         const label = places[Math.floor((turn % 1) * places.length)];
         const now = stops === 0;

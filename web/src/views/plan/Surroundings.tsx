@@ -14,7 +14,7 @@ export function FloorSurroundings({ plan, set, scale }: Props) {
       { across: -part.left, up: part.behind },
     ]);
   return (
-    <g fill="none">
+    <g fill="none" className="pointer-events-none">
       <path
         d={box({
           left: tableTop.leftMetres,
