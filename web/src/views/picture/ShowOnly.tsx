@@ -28,7 +28,7 @@ export function ShowOnly({ set }: { set: TableSet }) {
           aria-label={name}
           title={`${name} (${keys})`}
           data-testid={`only-${word}`}
-          className="h-6.5 rounded px-2 text-soft text-sm hover:text-ink data-[state=on]:bg-edge/40 data-[state=on]:text-ink max-sm:h-10 max-sm:min-w-11"
+          className="h-6.5 rounded px-2 text-sm hover:bg-raised data-[state=on]:bg-edge/40 max-sm:h-10 max-sm:min-w-11"
         >
           {label}
         </ToggleGroup.Item>

@@ -30,6 +30,8 @@ const SHAPING: Kind[] = [
   "PATCH_BLUR",
   "BASE_UNDER_KEY",
 ];
+/** Of glass, metal, glaze and liquid that mirror the light. */
+const HIGHLIGHT: Kind[] = ["HIGHLIGHT_LENGTH", "HIGHLIGHT_WIDTH"];
 const SMALL: Kind[] = [
   "SHADOW_DEPTH",
   "SHADOW_LENGTH",
@@ -56,6 +58,9 @@ export function Readings() {
         shaped &&
         !(oneLight && kind === "BASE_UNDER_KEY") &&
         readings.some((reading) => reading.kind === kind && reading.value !== null),
+    ),
+    ...HIGHLIGHT.filter((kind) =>
+      readings.some((reading) => reading.kind === kind && reading.value !== null),
     ),
     ...SMALL,
   ].slice(0, SMALL.length);

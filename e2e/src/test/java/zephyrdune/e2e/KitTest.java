@@ -248,6 +248,7 @@ public class KitTest extends Browsing {
         field("kit-source").selectOption("LED spot");
         tab("Ambient");
         assertThat(page.getByTestId("room-note")).containsText("parts an LED from it");
+        tab("Walls and window");
         field("ambient.window.kind").selectOption("side-window");
         settled();
         assertThat(page.getByTestId("window")).hasCount(2);

@@ -43,7 +43,7 @@ public class LightsTest extends Browsing {
         }
         tab("Shaper");
         String[] shapes = {"strip", "disc", "octagon", "rectangle"};
-        String[] sizes = {"breadthMetres", "diameterMetres", "acrossFlatsMetres", "widthMetres"};
+        String[] sizes = {"lengthMetres", "diameterMetres", "acrossFlatsMetres", "widthMetres"};
         for (int i = 0; i < shapes.length; i++) {
             field("light.face.kind").selectOption(shapes[i]);
             double before = settledReading("TIP_EDGE_SEEN");
@@ -139,7 +139,7 @@ public class LightsTest extends Browsing {
         assertThat(saved.suggestedFilename()).isEqualTo("Smoked-mussel-chowder.ies");
         assertThat(Files.readString(saved.path())).startsWith("IES:LM-63-2019");
         page.getByTestId("lamp-file").setInputFiles(saved.path());
-        assertThat(field("light.source.kind")).hasValue("measured-lamp");
+        assertThat(field("light.source.kind")).hasValue("measured-flash");
         settled();
         click("Undo");
         assertThat(field("light.source.kind")).hasValue("battery-flash");

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -132,7 +133,7 @@ public class PictureTest extends Browsing {
         tab("Frame");
         field("camera.textSpace.side").selectOption("left");
         assertThat(page.getByTestId("text-space")).isVisible();
-        shown().hover();
+        page.getByTestId("things").hover();
         assertThat(page.getByTestId("loupe")).containsText("stops from mid grey");
         String trace = shown().getAttribute("data-trace");
         click("Depth of field");
@@ -155,7 +156,7 @@ public class PictureTest extends Browsing {
 
     @Test
     public void takesAreKeptAndCompared() {
-        page.getByTestId("picture").hover();
+        page.getByTestId("things").hover();
         page.keyboard().press("t");
         type("light.clockHours", "2:00");
         waitForFine();
@@ -173,6 +174,50 @@ public class PictureTest extends Browsing {
         click("Put Take 1 back on the table");
         page.keyboard().press("Escape");
         assertThat(field("light.clockHours")).hasValue("10:00");
+    }
+
+    /** A take that is kept right after a change never has the frame of before. */
+    @Test
+    public void aTakeOfAChangeThatIsNotSeenYetGetsItsOwnPicture() {
+        waitForFine();
+        type("light.clockHours", "2:00");
+        settled();
+        page.getByTestId("things").hover();
+        page.keyboard().press("t");
+        page.getByTestId("takes").click();
+        assertThat(page.getByLabel("Name of the take")).hasCount(1);
+        assertThat(page.getByText("sharpening …")
+                        .or(page.getByText("drawing …"))
+                        .first())
+                .isVisible();
+        Locator finished = page.locator("img[src$='picture?fine']");
+        assertThat(finished).hasCount(1, new LocatorAssertions.HasCountOptions().setTimeout(90_000));
+    }
+
+    /** What is clicked in the picture opens its numbers. */
+    @Test
+    public void thingsInThePictureArePicked() {
+        Locator things = page.locator("[data-testid=things][data-fresh=true]");
+        var box = things.boundingBox();
+        things.click(new Locator.ClickOptions().setPosition(box.width / 2, box.height * 0.5));
+        assertThat(field("dish.kind")).isVisible();
+        assertThat(page.getByTestId("worked-on")).hasCount(1);
+        things.click(new Locator.ClickOptions().setPosition(box.width * 0.2, box.height * 0.15));
+        assertThat(field("props.2.body.kind")).isVisible();
+        things.click(new Locator.ClickOptions().setPosition(box.width * 0.1, box.height * 0.9));
+        assertThat(field("tableTop.surface")).isVisible();
+    }
+
+    @Test
+    public void oneLightAloneIsOnePressAway() {
+        waitForFine();
+        double all = patch(picture(), 0.2, 0.7);
+        page.getByTestId("only-ambient").click();
+        waitForNewest();
+        assertThat(patch(picture(), 0.2, 0.7)).isLessThan(all / 2);
+        page.keyboard().press("a");
+        waitForNewest();
+        assertThat(patch(picture(), 0.2, 0.7)).isCloseTo(all, within(6.0));
     }
 
     @Test

@@ -28,7 +28,7 @@ public class ShapingTest extends Browsing {
     /** Each step is a picture that is traced to the end: seconds, and more on a busy machine. */
     private static final int TRACED_MILLIS = 120_000;
 
-    private static final String CARDS = "Cards, flags, gobos";
+    private static final String CARDS = "Cards and flags";
 
     @BeforeMethod
     public void openChowder() {

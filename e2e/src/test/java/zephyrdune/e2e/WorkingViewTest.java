@@ -209,10 +209,44 @@ public class WorkingViewTest extends Browsing {
     }
 
     @Test
+    public void anyActionIsFoundByTyping() {
+        page.locator("body").press("/");
+        page.getByTestId("find").fill("white card");
+        page.keyboard().press("Enter");
+        assertThat(page.getByTestId("cards.picked")).isVisible();
+        page.locator("body").press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Keep a take");
+        page.keyboard().press("Escape");
+        page.locator("body").press("5");
+        assertThat(field("exposure.apertureFNumber")).isVisible();
+    }
+
+    /** What stands in the way is said with the change that mends it. */
+    @Test
+    public void aRefusalIsMendedByOnePress() {
+        type("light.heightAngleDegrees", "2");
+        page.getByTestId("remedy").click();
+        assertThat(page.getByTestId("impossible")).isHidden();
+        settled();
+        assertThat(Double.parseDouble(field("light.heightAngleDegrees").inputValue()))
+                .isBetween(10.0, 30.0);
+    }
+
+    /** A tile has the word, the figure, and what it was before the last move. */
+    @Test
+    public void tilesSayHowSoftAndWhatItWas() {
+        Locator softness = page.getByTestId("reading-TIP_EDGE_SEEN");
+        assertThat(softness.getByTestId("word")).hasText("very soft");
+        type("light.distanceMetres", "300");
+        assertThat(softness.getByTestId("word")).hasText(Pattern.compile("soft|crisp"));
+        assertThat(softness.getByTestId("was")).containsText("was 124");
+    }
+
+    @Test
     public void everyReadingIsInTheList() {
         click("All readings");
         Locator rows = page.getByTestId("all-readings").locator("li");
-        assertThat(rows).hasCount(45);
+        assertThat(rows).hasCount(49);
         rows.filter(new Locator.FilterOptions().setHasText("Inverse-square error"))
                 .locator("button")
                 .click();

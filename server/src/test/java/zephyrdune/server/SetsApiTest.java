@@ -116,9 +116,7 @@ public class SetsApiTest extends RunningServer {
         HttpResponse<byte[]> first = get(path(stored) + "/picture?version=1");
         assertThat(first.statusCode()).isEqualTo(200);
         assertThat(first.headers().firstValue("content-type")).hasValue("image/png");
-        assertThat(get(path(stored) + "/picture?version=1").body())
-                .as("kept")
-                .isEqualTo(first.body());
+        assertThat(get(path(stored) + "/picture?version=1").body()).as("kept").isEqualTo(first.body());
         ObjectNode bare = titled("Pictured");
         bare.putArray("props");
         put(path(stored), save(1, bare));

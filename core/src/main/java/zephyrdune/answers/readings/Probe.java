@@ -12,9 +12,11 @@ import static zephyrdune.answers.readings.ReadingKind.SIZE_ACROSS;
 import static zephyrdune.answers.readings.ReadingKind.SIZE_ALONG;
 import static zephyrdune.answers.readings.ReadingKind.SOLID_ANGLE;
 
+import java.util.Optional;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.answers.fill.SeenContrast;
+import zephyrdune.answers.highlight.Highlight;
 import zephyrdune.light.falloff.FallOff;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.light.illuminance.PointRule;
@@ -44,6 +46,7 @@ final class Probe {
     private final KeyLight key;
     private MeteredExposure hero;
     private Mix mix;
+    private Optional<Highlight> highlight;
     private final ShadowReadings shadow;
     private final ShapingReadings shaping;
 
@@ -66,6 +69,7 @@ final class Probe {
                 fallOff(kind, FallOff.heroToBackdrop(set, key)).noting(backdropNote());
             case BACKDROP_TONE -> backdropTone();
             case CONTRAST_SEEN -> contrast();
+            case HIGHLIGHT_LENGTH, HIGHLIGHT_WIDTH, HIGHLIGHT_ABOVE -> highlight(kind);
             case POINT_RULE_ERROR -> pointRule();
             case FACE_IN_USE ->
                 Reading.of(FACE_IN_USE, key.face().usedShare(), key.face().centre());
@@ -186,6 +190,25 @@ final class Probe {
                                 .uncertain(seen.error())
                         : Reading.absent(CONTRAST_SEEN, "No light at all reaches the darkest part of what is seen"))
                 .orElseGet(() -> Reading.absent(CONTRAST_SEEN, UNSEEN));
+    }
+
+    private Reading highlight(ReadingKind kind) {
+        if (highlight == null) {
+            highlight = Highlight.of(set, mix());
+        }
+        if (highlight.isEmpty()) {
+            return Reading.absent(kind, "The dish mirrors nothing of the light to the camera");
+        }
+        Highlight found = highlight.get();
+        double value =
+                switch (kind) {
+                    case HIGHLIGHT_LENGTH -> found.length();
+                    case HIGHLIGHT_WIDTH -> found.width();
+                    default -> found.above();
+                };
+        return Double.isFinite(value)
+                ? Reading.of(kind, value, found.place()).named(Wording.HIGHLIGHT.of(found.roughness()))
+                : Reading.absent(kind, NO_LIGHT);
     }
 
     private Reading pointRule() {

@@ -5,6 +5,7 @@ public enum ReadingGroup {
     SOFTNESS("Softness"),
     SHADOW("Shadow"),
     CONTRAST("Contrast and fill"),
+    HIGHLIGHT("Highlight"),
     FALL_OFF("Fall-off and background"),
     POWER("Exposure and power"),
     ROOM("Room and colour"),
@@ -34,6 +35,7 @@ public enum ReadingGroup {
                     FACE_IN_USE -> SOFTNESS;
             case SHADOW_LENGTH, SHADOW_CLOCK, SHADOW_DEPTH -> SHADOW;
             case CONTRAST_SEEN, LIT_TO_SHADOW, LIT_TO_SHADOW_BARE, CARD_LIFT, CARD_TINT -> CONTRAST;
+            case HIGHLIGHT_LENGTH, HIGHLIGHT_WIDTH, HIGHLIGHT_ABOVE -> HIGHLIGHT;
             case FALL_OFF_HERO, FALL_OFF_FRAME, BACKDROP_LEVEL, BACKDROP_TONE, POINT_RULE_ERROR -> FALL_OFF;
             case POWER,
                     OFF_EXPOSURE,

@@ -246,6 +246,28 @@ public enum ReadingKind {
             "log2(E bright / E dark), each the mean of traced samples; ranked by some samples, read by others",
             "J. T. Kajiya, The rendering equation, SIGGRAPH 1986; the quarters are common practice",
             "A light more from the side or from behind raises it; a white card opposite, pale walls or room light lower it"),
+    HIGHLIGHT_LENGTH(
+            "Highlight, longer side",
+            Unit.METRE,
+            "How long the light's image in the dish is: what glass, metal, glaze and liquid show of the light, measured across the line of "
+                    + "sight.",
+            "Rays from the camera mirrored at the hero that meet the lit face; the largest group of neighbours",
+            "Law of reflection, Euclid's Catoptrics",
+            "A taller or nearer light, or a strip along it, makes it longer; a flag or a card's edge in it cuts it"),
+    HIGHLIGHT_WIDTH(
+            "Highlight, shorter side",
+            Unit.METRE,
+            "How wide it is. On a bottle a narrow upright one draws the edge, a wide one washes the label out.",
+            "As its longer side",
+            "Law of reflection, Euclid's Catoptrics",
+            "A narrower light, or one farther away, makes it narrower; a strip is the usual way"),
+    HIGHLIGHT_ABOVE(
+            "Highlight over the dish",
+            Unit.STOP,
+            "How much brighter it is than half of what is seen of the dish.",
+            "log2(L highlight / median L of the hero), the mean of traced samples",
+            "J. T. Kajiya, The rendering equation, SIGGRAPH 1986; Fresnel's equations for what is mirrored",
+            "A larger light of the same power, or more diffusion, dims it; a bare one makes it glint"),
     LIT_TO_SHADOW(
             "Lit side to shadow side",
             Unit.STOP,
@@ -362,7 +384,13 @@ public enum ReadingKind {
     /** Whether it is found by traced samples, and so sure to about {@link Reading#SURE} alone. */
     public boolean sampled() {
         return switch (this) {
-            case SHADOW_DEPTH, CONTRAST_SEEN, BACKDROP_TONE, LIT_TO_SHADOW, LIT_TO_SHADOW_BARE, CARD_LIFT -> true;
+            case SHADOW_DEPTH,
+                    CONTRAST_SEEN,
+                    HIGHLIGHT_ABOVE,
+                    BACKDROP_TONE,
+                    LIT_TO_SHADOW,
+                    LIT_TO_SHADOW_BARE,
+                    CARD_LIFT -> true;
             default -> false;
         };
     }

@@ -45,6 +45,9 @@ public enum Wording {
             new Band("white", 1.775),
             new Band("blown out", Math.log(1 / 0.18) / Math.log(2))),
 
+    /** By the roughness of the surface that mirrors the light. */
+    HIGHLIGHT(new Band("hard-edged", 0), new Band("soft-edged", 0.12), new Band("a sheen", 0.3)),
+
     /** By bright over dark of a pattern, from 0 to 1. */
     PATTERN(new Band("gone", 0), new Band("a hint", 0.05), new Band("dappled", 0.25), new Band("sharp", 0.75));
 
