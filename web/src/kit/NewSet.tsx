@@ -1,6 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useId, useState } from "react";
-import type { OwnedSource, Shaper, TableSet, WorkPlace } from "../api/types";
+import { api } from "../api/client";
+import type { Board, Dish, OwnedSource, Shaper, TableSet, WorkPlace } from "../api/types";
+import { spoken } from "../fields/Choice";
+import { DISHES } from "../fields/dishes";
+import { CARD } from "../fields/kinds";
+import { attempt } from "../set/attempt";
 import starter from "../set/starter.json";
 import { setActions } from "../sets/actions";
 import { Button } from "../ui/Button";
@@ -12,21 +17,24 @@ import { addPiece, inPlace, withShaper, withSource } from "./use";
 
 const READY = "ready-made:";
 
-type Picked = { sources: string; shapers: string; places: string };
+type Picked = { sources: string; shapers: string; boards: string; places: string };
 
-/** A new set from the kit: which source, which shaper, where. What is picked ready-made joins the kit. */
+/** A new set: what is shot, with what, where, and a card to fill. What is picked ready-made joins the kit. */
 export function NewSet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const kit = useKit((state) => state.kit);
   const ready = useReadyMade();
   const actions = setActions(useQueryClient());
   const [title, setTitle] = useState("");
   const [picked, setPicked] = useState<Partial<Picked>>({});
+  const [dish, setDish] = useState<Dish["kind"]>((starter as TableSet).dish.kind);
   const [busy, setBusy] = useState(false);
   const titleId = useId();
+  const dishId = useId();
 
   /** What stands first in a list is picked until another is: the own pieces, or a usual one. */
   const pick = (shelf: keyof Picked): string => {
     if (picked[shelf] !== undefined) return picked[shelf];
+    if (shelf === "boards") return "";
     const own = kit?.[shelf][0]?.name;
     if (own !== undefined) return own;
     const usual = shelf === "shapers" ? 7 : 0;
@@ -44,16 +52,20 @@ export function NewSet({ open, onClose }: { open: boolean; onClose: () => void }
     const place = find<WorkPlace>("places", pick("places"));
     let set = starter as TableSet;
     if (title.trim()) set = { ...set, title: title.trim() };
+    if (dish !== set.dish.kind) set = { ...set, dish: DISHES[dish] };
     if (source) set = { ...set, light: withSource(set.light, source) };
     if (shaper) set = { ...set, light: withShaper(set.light, shaper) };
     if (place) set = inPlace(set, place);
     setBusy(true);
-    const added = await actions.add(set);
+    const board = find<Board>("boards", pick("boards"));
+    const whole = board ? await attempt(() => withCard(set, board)) : set;
+    const added = whole && (await actions.add(whole));
     setBusy(false);
     if (!added) return;
     const own: [Shelf, Piece | undefined][] = [
       ["sources", source],
       ["shapers", shaper],
+      ["boards", board],
       ["places", place],
     ];
     for (const [shelf, piece] of own) {
@@ -69,7 +81,7 @@ export function NewSet({ open, onClose }: { open: boolean; onClose: () => void }
       open={open}
       onClose={onClose}
       title="New set"
-      about="What will light it, and where? Everything can be changed on the table."
+      about="What, with what light, and where? Everything can be changed on the table."
     >
       <form className="mt-3 grid gap-3" onSubmit={(event) => void start(event)}>
         <div>
@@ -86,7 +98,25 @@ export function NewSet({ open, onClose }: { open: boolean; onClose: () => void }
             className="mt-1 h-11 w-full rounded-md border border-edge/60 bg-raised px-3"
           />
         </div>
-        {(["sources", "shapers", "places"] as const).map((shelf) => (
+        <div>
+          <label htmlFor={dishId} className="block text-soft text-sm">
+            What do you shoot?
+          </label>
+          <select
+            id={dishId}
+            value={dish}
+            data-testid="new-dish"
+            onChange={(event) => setDish(event.target.value as Dish["kind"])}
+            className="mt-1 h-11 w-full rounded-md border border-edge/60 bg-raised px-3"
+          >
+            {(Object.keys(DISHES) as Dish["kind"][]).map((kind) => (
+              <option key={kind} value={kind}>
+                {spoken(kind)}
+              </option>
+            ))}
+          </select>
+        </div>
+        {(["sources", "shapers", "boards", "places"] as const).map((shelf) => (
           <PieceChoice
             key={shelf}
             shelf={shelf}
@@ -102,6 +132,21 @@ export function NewSet({ open, onClose }: { open: boolean; onClose: () => void }
       </form>
     </Sheet>
   );
+}
+
+/** What stands for none of a shelf. */
+const NONE: Partial<Record<keyof Picked, string>> = {
+  boards: "No card yet",
+  places: "Open to all sides",
+};
+
+/** The set with a card opposite the light. */
+async function withCard(
+  set: TableSet,
+  { surface, widthMetres, heightMetres }: Board,
+): Promise<TableSet> {
+  const card = { ...CARD, surface, widthMetres, heightMetres };
+  return api.placeCard({ ...set, cards: [card] }, 0, "OPPOSITE");
 }
 
 type ChoiceProps = {
@@ -127,7 +172,7 @@ function PieceChoice({ shelf, value, own, ready, onChoose }: ChoiceProps) {
         onChange={(event) => onChoose(event.target.value)}
         className="mt-1 h-11 w-full rounded-md border border-edge/60 bg-raised px-3"
       >
-        {shelf === "places" && <option value="">Open to all sides</option>}
+        {NONE[shelf] !== undefined && <option value="">{NONE[shelf]}</option>}
         {own.length > 0 && (
           <optgroup label="In your kit">
             {own.map((name) => (

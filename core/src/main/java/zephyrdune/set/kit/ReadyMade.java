@@ -83,7 +83,11 @@ public final class ReadyMade {
                         new LedPoint(new LuxAtOneMetre(8000), rad(55), 5600, new Percent(0.1, 0.01, Dimming.LINEAR))),
                 source(
                         "Flat LED panel",
-                        new LedPanel(new Lumens(4000), rad(115), 5600, new Percent(0.01, 0.01, Dimming.LINEAR))));
+                        new LedPanel(new Lumens(4000), rad(115), 5600, new Percent(0.01, 0.01, Dimming.LINEAR))),
+                source("Bi-colour LED panel, at 3200 K", led(3000, 3200)),
+                source("Bi-colour LED panel, at 5600 K", led(3000, 5600)),
+                source("LED light stick, 50 cm", led(1500, 5600)),
+                source("LED tube, 120 cm", led(3000, 5600)));
     }
 
     private static List<Shaper> shapers() {
@@ -158,6 +162,13 @@ public final class ReadyMade {
                         new FromBehind(1.2),
                         new Diffuse(),
                         loss(Where.CLOTH, 1.3)),
+                cloth("Shopping bag, white plastic", 0.3, 0.35, 0.15, 0.8),
+                cloth("T-shirt, white", 0.45, 0.5, 0.35, 1.6),
+                cloth("Pillowcase, white", 0.5, 0.7, 0.5, 1.5),
+                cloth("Baking paper", 0.38, 0.5, 0.4, 1),
+                cloth("Tracing paper", 0.6, 0.8, 0.5, 0.9),
+                shaper("Light stick, bare", new Strip(0.5, 0.04, Strip.Stance.LEVEL), new EvenlyLit(), new Bare()),
+                shaper("Tube, bare", new Strip(1.2, 0.04, Strip.Stance.UPRIGHT), new EvenlyLit(), new Bare()),
                 shaper(
                         "Off a white board 70 × 100",
                         new Rectangle(0.7, 1),
@@ -194,7 +205,13 @@ public final class ReadyMade {
                 new Board("Gold card", Surface.GOLD_CARD, 0.3, 0.42),
                 new Board("Mirror", Surface.MIRROR, 0.2, 0.3),
                 new Board("Barn door leaf", Surface.BLACK_PAPER, 0.18, 0.12),
-                new Board("Curtain", Surface.LINEN, 1.4, 2));
+                new Board("Curtain", Surface.LINEN, 1.4, 2),
+                new Board("Foam board", Surface.WHITE_PAPER, 0.5, 0.7),
+                new Board("Tin foil on card", Surface.MATTE_TIN, 0.3, 0.42),
+                new Board("Hand mirror", Surface.MIRROR, 0.1, 0.14),
+                new Board("Folding reflector, white", Surface.WHITE_PAPER, 0.5, 0.5),
+                new Board("Folding reflector, silver", Surface.SILVER_CARD, 0.5, 0.5),
+                new Board("Folding reflector, gold", Surface.GOLD_CARD, 0.5, 0.5));
     }
 
     private static List<WorkPlace> places() {
@@ -225,6 +242,15 @@ public final class ReadyMade {
 
     private static Shaper shaper(String name, Face face, Filling filling, Spread spread, Loss... losses) {
         return new Shaper(name, face, filling, spread, List.of(losses), Origin.DEFAULT);
+    }
+
+    private static LedPanel led(double lumens, double kelvin) {
+        return new LedPanel(new Lumens(lumens), rad(120), kelvin, new Percent(0.01, 0.01, Dimming.LINEAR));
+    }
+
+    /** What is at hand, hung before a flash. */
+    private static Shaper cloth(String name, double width, double height, double gap, double stops) {
+        return shaper(name, new Rectangle(width, height), new FromBehind(gap), new Diffuse(), loss(Where.CLOTH, stops));
     }
 
     private static Shaper box(String name, Face face, double depth, double lining, Inner inner) {
