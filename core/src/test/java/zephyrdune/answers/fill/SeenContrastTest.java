@@ -1,10 +1,12 @@
 package zephyrdune.answers.fill;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -78,6 +80,31 @@ public class SeenContrastTest {
         TableSet set = block(12, 45);
         Card card = new Card(Surface.WHITE_PAPER, 0.3, 0.2, Math.PI, 0.2, 0, 0, 0);
         assertThat(of(set.withCards(List.of(card))).stops()).isLessThan(of(set).stops() - 0.5);
+    }
+
+    /** Light that comes by way of walls alone is noisier than straight light, and told to be; the mean keeps to what the error says. */
+    @Test
+    public void howUnsureItIsIsTold() {
+        TableSet far = block(12, 45)
+                .withLight(Sets.box(0.2, 0.2, 12, 45, 1))
+                .withBackdrop(new Backdrop(1.4, 1, 1, Surface.BLACK_PAPER));
+        TableSet walls = Sets.inRoom(far, 1.5, 1.5, Surface.WHITE_PAPER);
+        SeenContrast sure = of(block(7, 60));
+        SeenContrast noisy = of(walls);
+        assertThat(sure.error()).isBetween(1e-4, 0.02);
+        assertThat(noisy.error()).isGreaterThan(1.5 * sure.error()).isLessThan(0.2);
+    }
+
+    @Test
+    public void canBeEnded() {
+        TableSet set = block(9, 45);
+        Mix mix = Mix.of(set, Set.of());
+        Thread.currentThread().interrupt();
+        try {
+            assertThatThrownBy(() -> SeenContrast.of(set, mix)).isInstanceOf(CancellationException.class);
+        } finally {
+            Thread.interrupted();
+        }
     }
 
     @Test
