@@ -53,9 +53,9 @@ export function App() {
 
 function WorkingView({ reach }: { reach: number }) {
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2.5 px-3 pb-3 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
-      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2 lg:grid-rows-[minmax(0,1fr)_auto_168px]">
-        <div className="min-h-0 max-lg:aspect-[5/4]">
+    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2.5 px-3 pb-3 max-sm:pb-16 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
+      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2 max-lg:contents lg:grid-rows-[minmax(0,1fr)_auto_168px]">
+        <div className="min-h-0 max-lg:sticky max-lg:top-0 max-lg:z-10 max-lg:aspect-[5/4] max-lg:max-h-[46vh] max-lg:w-full">
           <Boundary name="The picture">
             <Picture />
           </Boundary>
@@ -67,7 +67,7 @@ function WorkingView({ reach }: { reach: number }) {
           <Readings />
         </Boundary>
       </div>
-      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2.5 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.4fr)_auto]">
+      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2.5 max-lg:contents lg:grid-rows-[minmax(0,1fr)_minmax(0,0.4fr)_auto]">
         <div className="max-lg:h-80">
           <Boundary name="The view from above">
             <Floor reach={reach} />

@@ -44,7 +44,7 @@ export function Header() {
   const actions = setActions(useQueryClient());
   const { undo, redo } = useTable.getState();
   return (
-    <header className="flex min-h-13 flex-wrap items-center gap-x-1 gap-y-1 px-3 max-sm:gap-x-0 max-sm:px-2">
+    <header className="flex min-h-13 items-center gap-x-1 px-3 max-sm:gap-x-0 max-sm:px-2">
       <div className="mr-2 flex items-center gap-2 max-sm:sr-only">
         <Mark />
         <span className="font-bold text-[17px] tracking-tight">Zephyrdune</span>
@@ -56,9 +56,12 @@ export function Header() {
         <Backpack size={16} /> <span className="max-sm:sr-only">Kit</span>
       </Button>
       {set && (
-        <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:order-last max-sm:w-full">
+        <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:mx-1 max-sm:text-sm">
           {set.title}
-          <span className="ml-2 font-normal text-soft text-xs" data-testid="save-state">
+          <span
+            className="ml-2 font-normal text-soft text-xs max-sm:sr-only"
+            data-testid="save-state"
+          >
             {changed ? "not saved yet" : "saved"}
           </span>
         </h1>
@@ -75,21 +78,26 @@ export function Header() {
           <SymbolButton name="Redo" keys="Ctrl+Shift+Z" disabled={!redoable} onClick={redo}>
             <Redo2 size={17} />
           </SymbolButton>
-          <SymbolButton name="Download as a file" onClick={() => download(set)}>
+          <SymbolButton
+            name="Download as a file"
+            className="w-9 px-0 max-sm:hidden"
+            onClick={() => download(set)}
+          >
             <Download size={17} />
           </SymbolButton>
         </>
       )}
       <SymbolButton
         name={lengthUnit === "cm" ? "Show inches" : "Show centimetres"}
-        className="w-auto gap-1.5 px-2 max-sm:w-11 max-sm:px-0"
+        className="w-auto gap-1.5 px-2 max-sm:hidden"
         onClick={() => setLengthUnit(lengthUnit === "cm" ? "in" : "cm")}
       >
         <Ruler size={17} />
-        <span className="w-5 text-left max-sm:sr-only">{lengthUnit}</span>
+        <span className="w-5 text-left">{lengthUnit}</span>
       </SymbolButton>
       <SymbolButton
         name={theme === "dark" ? "Light theme" : "Dark theme"}
+        className="w-9 px-0 max-sm:hidden"
         onClick={() => setTheme(theme === "dark" ? "light" : "dark")}
       >
         {theme === "dark" ? <Sun size={17} /> : <Moon size={17} />}

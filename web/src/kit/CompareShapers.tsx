@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { api } from "../api/client";
-import type { Change, Shaper, TableSet } from "../api/types";
+import type { Shaper, TableSet } from "../api/types";
 import { useReadingKinds } from "../set/answers";
-import { figure } from "../set/figures";
+import { figure, QUESTIONS } from "../set/figures";
 import { asking, putAnswer } from "../set/late";
 import { useLength } from "../set/preferences";
 import { useTable } from "../set/store";
@@ -15,7 +15,7 @@ import { useReadyMade } from "./readyMade";
 import { useKit } from "./store";
 import { withShaper } from "./use";
 
-const MOST = 4;
+const MOST = 5;
 
 /** Shapers against the one on the table: where each is as soft, what differs there, and a picture of each. */
 export function Compare({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -36,8 +36,8 @@ export function Compare({ open, onClose }: { open: boolean; onClose: () => void 
     <Sheet
       open={open}
       onClose={onClose}
-      title="The same softness by another shaper"
-      about="Pick up to four. Each is moved to where the tip of the shadow has the same edge as now."
+      title="Shapers compared"
+      about="Pick up to five. Each is moved to where the tip of the shadow has the same edge as now, or stands where the light does."
       wide
     >
       <div className="mt-3 max-h-28 shrink-0 overflow-y-auto" data-testid="compare-choices">
@@ -81,6 +81,7 @@ function Now({ set }: { set: TableSet }) {
     <section aria-label="On the table now">
       <h3 className="font-semibold text-sm">On the table now</h3>
       <Shot set={set} name="the light on the table" />
+      <Figures set={set} />
     </section>
   );
 }
@@ -104,51 +105,68 @@ function Column({ set, shaper, equal, onUsed }: ColumnProps) {
     <section aria-label={shaper.name} data-testid="compared">
       <h3 className="truncate font-semibold text-sm">{shaper.name}</h3>
       {there && <Shot set={there} name={shaper.name} />}
+      {there && <Figures set={there} />}
       {same.isPending && <p className="py-2 text-soft text-sm">Looking for the distance …</p>}
       {same.isError && <p className="py-2 text-alarm text-sm">{same.error.message}.</p>}
       {same.data && (
-        <>
-          <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-2 gap-y-0.5 text-xs leading-tight">
-            <dt className="text-soft">Equal tip edge from</dt>
-            <dd className="font-medium">{where(same.data.atTip)}</dd>
-            <dt className="text-soft">Equal side edge from</dt>
-            <dd className="font-medium">{where(same.data.atSide)}</dd>
-            {equal && same.data.changes.map((one) => <Row key={one.kind} change={one} />)}
-          </dl>
-          {equal && (
-            <Button
-              look="outline"
-              className="mt-2 w-full"
-              onClick={() => {
-                const asked = asking(set);
-                onUsed();
-                if (asked && putAnswer(asked, same.data.set)) {
-                  tell(`${shaper.name}: on the table`, { action: takeBack() });
-                }
-              }}
-            >
-              Put it there
-            </Button>
-          )}
-        </>
+        <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-2 gap-y-0.5 text-xs leading-tight">
+          <dt className="text-soft">Equal tip edge from</dt>
+          <dd className="font-medium">{where(same.data.atTip)}</dd>
+          <dt className="text-soft">Equal side edge from</dt>
+          <dd className="font-medium">{where(same.data.atSide)}</dd>
+        </dl>
+      )}
+      {there && (
+        <Button
+          look="outline"
+          className="mt-2 w-full"
+          onClick={() => {
+            const asked = asking(set);
+            onUsed();
+            if (asked && putAnswer(asked, there)) {
+              tell(`${shaper.name}: on the table`, { action: takeBack() });
+            }
+          }}
+        >
+          Put it there
+        </Button>
       )}
     </section>
   );
 }
 
-function Row({ change }: { change: Change }) {
+/** The first questions, answered for one set. */
+function Figures({ set }: { set: TableSet }) {
   const length = useLength();
-  const kind = useReadingKinds().find((one) => one.kind === change.kind);
-  if (!kind) return null;
-  const text = (value: number | null) => (value === null ? "—" : figure(kind, value, length).text);
-  const unit = change.after === null ? "" : figure(kind, change.after, length).unit;
+  const kinds = useReadingKinds();
+  const read = useQuery({
+    queryKey: ["readings-of", set],
+    queryFn: ({ signal }) => api.readings(set, signal),
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+  });
   return (
-    <>
-      <dt className="text-soft">{kind.title}</dt>
-      <dd className="whitespace-nowrap">
-        {text(change.before)} → <span className="font-medium">{text(change.after)}</span> {unit}
-      </dd>
-    </>
+    <dl
+      className="mt-1 grid grid-cols-[auto_1fr] gap-x-2 gap-y-0.5 text-xs leading-tight"
+      data-testid="figures"
+    >
+      {QUESTIONS.map(({ name, label }) => {
+        const kind = kinds.find((one) => one.kind === name);
+        const reading = read.data?.readings.find((one) => one.kind === name);
+        const shown =
+          kind && typeof reading?.value === "number" && figure(kind, reading.value, length);
+        return (
+          <Fragment key={name}>
+            <dt className="text-soft">{label}</dt>
+            <dd className="text-right">
+              <span className="font-medium">{reading?.text || reading?.word || "—"}</span>
+              {shown && !reading?.text && ` ${shown.text} ${shown.unit}`}
+            </dd>
+          </Fragment>
+        );
+      })}
+    </dl>
   );
 }
 

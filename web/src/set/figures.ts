@@ -72,3 +72,12 @@ export function typedIn(kind: ReadingKind, length: Quantity): { unit: string; si
   if (kind.unit === "STOP") return { unit: "stops", size: 1 };
   return { unit: kind.unit === "STERADIAN" ? "sr" : ": 1", size: 1 };
 }
+
+/** The first questions: each with the word that photographers ask for. */
+export const QUESTIONS: { name: Kind; label: string; lead: string }[] = [
+  { name: "TIP_EDGE_SEEN", label: "Softness", lead: "edge" },
+  { name: "CONTRAST_SEEN", label: "Contrast", lead: "" },
+  { name: "FALL_OFF_HERO", label: "Fall-off", lead: "" },
+  { name: "BACKDROP_TONE", label: "Background", lead: "" },
+  { name: "POWER", label: "Power", lead: "" },
+];

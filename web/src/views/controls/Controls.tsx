@@ -1,6 +1,6 @@
 import { Camera, Layers, Soup, SunMedium, Warehouse } from "lucide-react";
 import { Tabs } from "radix-ui";
-import type { ReactNode } from "react";
+import { type ReactNode, useRef } from "react";
 import { ExposurePanel, FramePanel, MeterPanel } from "../../camera/CameraPanels";
 import { CardsPanel } from "../../cards/CardsPanel";
 import { DishPanel, PropsPanel, SurfacesPanel } from "../../dish/DishPanels";
@@ -45,24 +45,33 @@ const PANELS: Record<Part, () => ReactNode> = {
   meter: MeterPanel,
 };
 
+const isSmall = () => window.innerWidth < 640;
+
 /** Every number and choice of the set, to type: five subjects in the order of work, each with its parts. */
 export function Controls() {
   const part = useWorked((worked) => worked.part);
   const subject = subjectOf(part);
+  const panel = useRef<HTMLDivElement>(null);
   return (
     <Tabs.Root
       value={subject}
       onValueChange={(next) => workOnSubject(next as Subject)}
-      className="flex h-full min-h-0 flex-col rounded-panel bg-panel"
+      className="flex h-full min-h-0 flex-col rounded-panel bg-panel max-lg:scroll-mt-[47vh]"
       aria-label="The set in numbers"
+      ref={panel}
     >
-      <Tabs.List aria-label="Subjects" className="flex border-line border-b px-1.5">
+      <Tabs.List
+        aria-label="Subjects"
+        className="flex border-line border-b px-1.5 max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-20 max-sm:border-t max-sm:border-b-0 max-sm:bg-panel"
+      >
         {(Object.keys(SUBJECTS) as Subject[]).map((name) => {
           const Drawn = SYMBOLS[name];
           return (
             <Tabs.Trigger
               key={name}
               value={name}
+              // on a phone the subjects stand under the thumb, and the numbers may be out of sight
+              onClick={() => isSmall() && panel.current?.scrollIntoView({ block: "start" })}
               className="-mb-px flex h-10 flex-auto items-center justify-center gap-1.5 border-transparent border-b-2 px-1.5 font-medium text-soft hover:text-ink data-[state=active]:border-sand data-[state=active]:text-ink max-sm:h-14 max-sm:flex-1 max-sm:flex-col max-sm:gap-0.5 max-sm:px-0 max-sm:text-xs"
             >
               <Drawn size={16} aria-hidden />

@@ -5,21 +5,13 @@ import { useState } from "react";
 import { api } from "../../api/client";
 import type { Reading, ReadingKind } from "../../api/types";
 import { probe, useAnswers, useLate, useReadBefore, useReadingKinds } from "../../set/answers";
-import { figure, give, type Kind } from "../../set/figures";
+import { figure, give, type Kind, QUESTIONS } from "../../set/figures";
 import { useLength, usePreferences, useSaid } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { type Take, useTakes } from "../picture/takes";
 import { AllReadings } from "./AllReadings";
 import { Details } from "./Details";
 
-/** The first questions: each with the word that photographers ask for. */
-const LARGE: { name: Kind; label: string; lead: string }[] = [
-  { name: "TIP_EDGE_SEEN", label: "Softness", lead: "edge" },
-  { name: "CONTRAST_SEEN", label: "Contrast", lead: "" },
-  { name: "FALL_OFF_HERO", label: "Fall-off", lead: "" },
-  { name: "BACKDROP_TONE", label: "Background", lead: "" },
-  { name: "POWER", label: "Power", lead: "" },
-];
 /** Of what is put round the dish: shown before the others where there is something to read. */
 const SHAPING: Kind[] = [
   "CARD_LIFT",
@@ -79,7 +71,7 @@ export function Readings() {
       className={`grid h-full min-h-0 content-stretch gap-1.5 transition-opacity duration-0 ${late ? "opacity-50 delay-100" : ""}`}
     >
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">
-        {LARGE.map(({ name, label, lead }) => {
+        {QUESTIONS.map(({ name, label, lead }) => {
           const { kind, ...rest } = answer(name);
           return kind && <Tile key={name} {...rest} {...{ kind, stale, label, lead }} large />;
         })}

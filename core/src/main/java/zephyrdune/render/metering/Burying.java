@@ -16,14 +16,14 @@ import zephyrdune.units.measure.Stops;
  * @param missing stops that the room is still too bright by; zero or less when it is buried
  * @param settings that bury it; absent when none do, or it is buried already
  * @param more power that the settings ask of the flash, stops
- * @param reserve that the flash has up to full power, stops; negative when it is short as it is
+ * @param shortBy stops by which full power is too little under the settings; zero or less where it is enough
  */
-public record Burying(double missing, Optional<Exposure> settings, double more, double reserve) {
+public record Burying(double missing, Optional<Exposure> settings, double more, double shortBy) {
 
     public static Burying of(TableSet set, MeteredExposure hero) {
         double missing = set.ambient().buriedAt() - hero.ambientUnderCorrect();
         if (missing <= 0 || !set.light().source().flash()) {
-            return new Burying(missing, Optional.empty(), 0, hero.wantedBelow());
+            return new Burying(missing, Optional.empty(), 0, 0);
         }
         Exposure now = set.exposure();
         double sync = MarkedScale.SHUTTER.exact(now.syncLimit());
@@ -42,17 +42,21 @@ public record Burying(double missing, Optional<Exposure> settings, double more, 
             left -= 2 * Stops.between(MarkedScale.APERTURE.exact(aperture), now.exactAperture());
         }
         if (left > 1e-9) {
-            return new Burying(missing, Optional.empty(), 0, hero.wantedBelow());
+            return new Burying(missing, Optional.empty(), 0, 0);
         }
         Exposure dark =
                 new Exposure(aperture, shutter, speed, now.syncLimit(), now.bias(), now.whiteBalance(), now.metering());
         return new Burying(
-                missing, Optional.of(dark), Stops.between(dark.correct(), now.correct()), hero.wantedBelow());
+                missing,
+                Optional.of(dark),
+                Stops.between(dark.correct(), now.correct()),
+                shortBy(hero.light(), now, dark));
     }
 
-    /** Stops by which full power would be too little under the settings; zero or less where it is enough. */
-    public double shortBy() {
-        return more - reserve;
+    /** What the room still gives under the dark settings is the flash's no longer to give. */
+    private static double shortBy(MeteredLight light, Exposure now, Exposure dark) {
+        double room = light.ambient() * dark.exactShutter() / now.exactShutter();
+        return Stops.between(Math.max(0, dark.wanted() - room), light.dimmed());
     }
 
     /** The longest mark that is no longer than wanted and no shorter than the sync limit. */

@@ -201,13 +201,22 @@ public class MeteredExposureTest {
     public void settingsThatAskMoreThanTheFlashHas() {
         TableSet set = chowder().withAmbient(new Ambient(10_000, 5500, 5)).withExposure(camera(16, 1 / 200.0, 100));
         Burying burying = Burying.of(set, of(set));
-        assertThat(burying.reserve()).isEqualTo(of(set).wantedBelow());
         assertThat(burying.shortBy()).isPositive();
-        TableSet buried = set.withExposure(burying.settings().orElseThrow());
-        // less of the room is in the exposure then: the flash has to give that too
-        assertThat(of(buried).wantedBelow())
-                .isCloseTo(-burying.shortBy(), within(0.15))
-                .isNegative();
+        assertThat(shortUnder(set, burying)).isCloseTo(burying.shortBy(), within(1e-6));
+    }
+
+    /** A room that alone gives more than is wanted leaves the flash nothing to give now; that is no reserve under settings that bury it. */
+    @Test
+    public void aRoomThatIsBrightEnoughAloneIsNoReserve() {
+        TableSet set = chowder().withAmbient(new Ambient(20_000, 5500, 5));
+        assertThat(of(set).light().ambient()).isGreaterThan(of(set).wanted());
+        Burying burying = Burying.of(set, of(set));
+        assertThat(shortUnder(set, burying)).isCloseTo(burying.shortBy(), within(1e-6));
+        assertThat(burying.shortBy()).isGreaterThan(1);
+    }
+
+    private static double shortUnder(TableSet set, Burying burying) {
+        return -of(set.withExposure(burying.settings().orElseThrow())).wantedBelow();
     }
 
     @Test
