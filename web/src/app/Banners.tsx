@@ -27,7 +27,7 @@ export function Banners() {
   const open = problem ? [] : doubts.filter(({ words }) => !dismissed.includes(words));
   if (!lost && !problem && !unanswered && !unkept && open.length === 0) return null;
   return (
-    <div className="pointer-events-none fixed inset-x-0 top-14 z-10 flex flex-col items-center gap-2 px-3">
+    <div className="pointer-events-none fixed inset-x-0 top-24 z-10 flex flex-col items-center gap-2 px-3 lg:right-[37%]">
       {lost && (
         <p
           role="status"

@@ -21,11 +21,11 @@ const ORDERS: { order: Order; label: string }[] = [
   { order: "title", label: "By title" },
 ];
 
-/** Those that are called so, in the order wanted; what was never opened follows what was. */
+/** Those that are called so, in the order wanted; what was only made counts as opened then. */
 export function inOrder(sets: SetSummary[], order: Order, sought: string): SetSummary[] {
   const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
   const time = ({ openedAt, updatedAt }: SetSummary) =>
-    order === "opened" ? (openedAt ?? "") : updatedAt;
+    order === "opened" ? (openedAt ?? updatedAt) : updatedAt;
   return sets
     .filter(({ title }) => words.every((word) => title.toLowerCase().includes(word)))
     .sort((a, b) =>

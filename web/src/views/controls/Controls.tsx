@@ -101,7 +101,7 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
     >
       <Tabs.List
         aria-label={`Parts of ${SUBJECT_LABELS[subject].toLowerCase()}`}
-        className="flex gap-1 overflow-x-auto px-2.5 pt-2"
+        className="flex shrink-0 gap-1 overflow-x-auto px-2.5 pt-2"
       >
         {SUBJECTS[subject].map((name) => (
           <Tabs.Trigger

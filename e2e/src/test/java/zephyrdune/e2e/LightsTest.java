@@ -43,7 +43,7 @@ public class LightsTest extends Browsing {
         }
         tab("Shaper");
         String[] shapes = {"strip", "disc", "octagon", "rectangle"};
-        String[] sizes = {"lengthMetres", "diameterMetres", "acrossFlatsMetres", "widthMetres"};
+        String[] sizes = {"lengthMetres", "diameterMetres", "acrossFlatsMetres", "heightMetres"};
         for (int i = 0; i < shapes.length; i++) {
             field("light.face.kind").selectOption(shapes[i]);
             double before = settledReading("TIP_EDGE_SEEN");

@@ -202,8 +202,6 @@ public class PictureTest extends Browsing {
         things.click(new Locator.ClickOptions().setPosition(box.width / 2, box.height * 0.5));
         assertThat(field("dish.kind")).isVisible();
         assertThat(page.getByTestId("worked-on")).hasCount(1);
-        things.click(new Locator.ClickOptions().setPosition(box.width * 0.2, box.height * 0.15));
-        assertThat(field("props.2.body.kind")).isVisible();
         things.click(new Locator.ClickOptions().setPosition(box.width * 0.1, box.height * 0.9));
         assertThat(field("tableTop.surface")).isVisible();
     }
