@@ -27,16 +27,16 @@ import zephyrdune.units.measure.Stops;
 public record SeenContrast(double stops, Vector3D bright, Vector3D dark, double error) {
 
     /** Places read, evenly spread over what is seen; fewer than the least say nothing. */
-    private static final int PLACES = 48;
+    private static final int PLACES = 40;
 
     private static final int LEAST = 8;
 
     /** Samples by which places are put in order, and by which each is read then. */
-    private static final int ORDERING = 4;
+    private static final int ORDERING = 2;
 
-    private static final int READING = 12;
+    private static final int READING = 8;
 
-    private static final SampleBudget BUDGET = new SampleBudget(16, 8, SampleBudget.USUAL.reflections());
+    private static final SampleBudget BUDGET = new SampleBudget(12, 4, SampleBudget.USUAL.reflections());
 
     /** Off the surface, metres. */
     private static final double OFF = 1e-5;

@@ -11,6 +11,7 @@ import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.material.Material;
+import zephyrdune.render.picture.HeroBounds;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
@@ -30,12 +31,12 @@ import zephyrdune.units.measure.Stops;
  */
 public record Highlight(Vector3D place, double length, double width, double above, double roughness) {
 
-    private static final int COLUMNS = 144;
-    private static final int ROWS = 96;
-    private static final int SAMPLES = 24;
+    private static final int COLUMNS = 96;
+    private static final int ROWS = 64;
+    private static final int SAMPLES = 8;
 
     /** Places that the hero's own brightness is the median of, each with so many samples. */
-    private static final int AROUND = 24;
+    private static final int AROUND = 16;
 
     private static final int SAMPLES_AROUND = 4;
 
@@ -43,7 +44,7 @@ public record Highlight(Vector3D place, double length, double width, double abov
     private static final double OFF = 1e-6;
 
     /** A place of the hero where the key is mirrored to the camera, or one where it is not. */
-    private record Seen(int cell, Vector3D point, double roughness, boolean mirrors) {}
+    private record Seen(int cell, Vector3D way, Vector3D point, double roughness, boolean mirrors) {}
 
     /** Nothing where the hero is matte, or mirrors no light to the camera. */
     public static Optional<Highlight> of(TableSet set, Mix mix) {
@@ -51,9 +52,10 @@ public record Highlight(Vector3D place, double length, double width, double abov
         Perspective view = Perspective.of(set);
         Seen[] grid = new Seen[COLUMNS * ROWS];
         List<Seen> hero = new ArrayList<>();
-        for (int cell = 0; cell < grid.length; cell++) {
+        HeroBounds bounds = HeroBounds.of(set);
+        for (int cell = 0; !bounds.empty() && cell < grid.length; cell++) {
             Cancellation.check();
-            grid[cell] = seen(view, scene, cell);
+            grid[cell] = seen(view, bounds, scene, cell);
             if (grid[cell] != null) {
                 hero.add(grid[cell]);
             }
@@ -66,8 +68,8 @@ public record Highlight(Vector3D place, double length, double width, double abov
         return material.metal() || material.coated() || material.clear();
     }
 
-    private static Seen seen(Perspective view, Scene scene, int cell) {
-        Vector3D way = way(view, cell);
+    private static Seen seen(Perspective view, HeroBounds bounds, Scene scene, int cell) {
+        Vector3D way = view.ray(bounds.across(cell % COLUMNS, COLUMNS), bounds.down(cell / COLUMNS, ROWS));
         Ray ray = new Ray();
         Hit hit = new Hit();
         set(ray, view.eye(), way);
@@ -78,11 +80,7 @@ public record Highlight(Vector3D place, double length, double width, double abov
         Vector3D out = normal.dot(way) > 0 ? normal.negate() : normal;
         Vector3D point = view.eye().add(way.multiply(hit.distance));
         Material material = hit.material;
-        return new Seen(cell, point, material.alpha(), shiny(material) && meetsKey(scene, point, out, way));
-    }
-
-    private static Vector3D way(Perspective view, int cell) {
-        return view.ray((cell % COLUMNS + 0.5) / COLUMNS, (cell / COLUMNS + 0.5) / ROWS);
+        return new Seen(cell, way, point, material.alpha(), shiny(material) && meetsKey(scene, point, out, way));
     }
 
     private static boolean meetsKey(Scene scene, Vector3D point, Vector3D out, Vector3D way) {
@@ -134,9 +132,9 @@ public record Highlight(Vector3D place, double length, double width, double abov
             TableSet set, Mix mix, Scene scene, Perspective view, List<Seen> hero, List<Seen> image) {
         Vector3D right = view.rightHalf().normalize();
         Vector3D up = view.upHalf().normalize();
-        double cell = set.camera().framedWidth() / COLUMNS;
-        double across = extent(image, right) + cell;
-        double high = extent(image, up) + cell;
+        HeroBounds bounds = HeroBounds.of(set);
+        double across = extent(image, right) + set.camera().framedWidth() * (bounds.right() - bounds.left()) / COLUMNS;
+        double high = extent(image, up) + set.camera().framedHeight() * (bounds.bottom() - bounds.top()) / ROWS;
         Seen middle = middle(image);
         Tracer tracer = new Tracer(scene, SampleBudget.USUAL);
         double bright = image.stream()
@@ -188,11 +186,10 @@ public record Highlight(Vector3D place, double length, double width, double abov
     }
 
     private static double light(Tracer tracer, Mix mix, Perspective view, Seen place, int samples) {
-        Vector3D way = way(view, place.cell);
         Ray ray = new Ray();
         double sum = 0;
         for (int i = 0; i < samples; i++) {
-            set(ray, view.eye(), way);
+            set(ray, view.eye(), place.way);
             tracer.trace(ray, place.cell, i, 0);
             sum += mix.light(tracer.out);
         }

@@ -58,7 +58,7 @@ public class FindingTest {
             {Finding.Kind.BLOWN_OUT, plain.withExposure(plain.exposure().withBias(3))},
             {
                 Finding.Kind.CARD_SHADES_HERO,
-                plain.withCards(List.of(new Card(Surface.WHITE_PAPER, 0.12, 0.12, 9 * HOUR, 0.2, 0.1, 0, 0)))
+                plain.withCards(List.of(new Card(Surface.WHITE_PAPER, 0.25, 0.25, 9 * HOUR, 0.2, 0.05, 0, 0)))
             },
             // a thin post between the places of the top that are read: its shade lies across the hero
             {
