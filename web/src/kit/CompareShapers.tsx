@@ -65,7 +65,12 @@ export function Compare({ open, onClose }: { open: boolean; onClose: () => void 
         Move each to equal softness; otherwise all stand where the light stands now
       </label>
       {set && open && (
-        <div className="mt-2 grid min-h-0 flex-1 grid-cols-[repeat(auto-fit,minmax(165px,1fr))] gap-3 overflow-y-auto">
+        <div
+          // scrolled by the arrow keys too
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
+          tabIndex={0}
+          className="mt-2 grid min-h-0 flex-1 grid-cols-[repeat(auto-fit,minmax(165px,1fr))] gap-3 overflow-y-auto"
+        >
           <Now set={set} />
           {chosen.map((shaper) => (
             <Column key={shaper.name} {...{ set, shaper, equal, onUsed: onClose }} />

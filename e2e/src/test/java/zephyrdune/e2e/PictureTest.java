@@ -182,7 +182,7 @@ public class PictureTest extends Browsing {
         waitForFine();
         type("light.clockHours", "2:00");
         settled();
-        page.getByTestId("things").hover();
+        page.evaluate("document.activeElement.blur()"); // else the letter would be typed
         page.keyboard().press("t");
         page.getByTestId("takes").click();
         assertThat(page.getByLabel("Name of the take")).hasCount(1);

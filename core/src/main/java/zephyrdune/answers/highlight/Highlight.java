@@ -17,6 +17,7 @@ import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.light.Pose;
 import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.Stops;
 
@@ -31,8 +32,8 @@ import zephyrdune.units.measure.Stops;
  */
 public record Highlight(Vector3D place, double length, double width, double above, double roughness) {
 
-    private static final int COLUMNS = 96;
-    private static final int ROWS = 64;
+    private static final int COLUMNS = 84;
+    private static final int ROWS = 56;
     private static final int SAMPLES = 8;
 
     /** Places that the hero's own brightness is the median of, each with so many samples. */
@@ -46,6 +47,22 @@ public record Highlight(Vector3D place, double length, double width, double abov
     /** A place of the hero where the key is mirrored to the camera, or one where it is not. */
     private record Seen(int cell, Vector3D way, Vector3D point, double roughness, boolean mirrors) {}
 
+    /** Round the light's face: most mirrored rays do not come near it. */
+    private record Ball(Vector3D middle, double radius) {
+
+        static Ball of(Pose pose) {
+            return new Ball(
+                    pose.centre(),
+                    Math.hypot(pose.acrossHalf().norm(), pose.upHalf().norm()));
+        }
+
+        boolean missed(Vector3D from, Vector3D way) {
+            Vector3D towards = middle.subtract(from);
+            double along = towards.dot(way);
+            return along < -radius || towards.normSq() - along * along > radius * radius;
+        }
+    }
+
     /** Nothing where the hero is matte, or mirrors no light to the camera. */
     public static Optional<Highlight> of(TableSet set, Mix mix) {
         Scene scene = Scene.of(set);
@@ -53,9 +70,10 @@ public record Highlight(Vector3D place, double length, double width, double abov
         Seen[] grid = new Seen[COLUMNS * ROWS];
         List<Seen> hero = new ArrayList<>();
         HeroBounds bounds = HeroBounds.of(set);
+        Ball face = Ball.of(set.pose());
         for (int cell = 0; !bounds.empty() && cell < grid.length; cell++) {
             Cancellation.check();
-            grid[cell] = seen(view, bounds, scene, cell);
+            grid[cell] = seen(view, bounds, scene, face, cell);
             if (grid[cell] != null) {
                 hero.add(grid[cell]);
             }
@@ -68,7 +86,7 @@ public record Highlight(Vector3D place, double length, double width, double abov
         return material.metal() || material.coated() || material.clear();
     }
 
-    private static Seen seen(Perspective view, HeroBounds bounds, Scene scene, int cell) {
+    private static Seen seen(Perspective view, HeroBounds bounds, Scene scene, Ball face, int cell) {
         Vector3D way = view.ray(bounds.across(cell % COLUMNS, COLUMNS), bounds.down(cell / COLUMNS, ROWS));
         Ray ray = new Ray();
         Hit hit = new Hit();
@@ -80,11 +98,14 @@ public record Highlight(Vector3D place, double length, double width, double abov
         Vector3D out = normal.dot(way) > 0 ? normal.negate() : normal;
         Vector3D point = view.eye().add(way.multiply(hit.distance));
         Material material = hit.material;
-        return new Seen(cell, way, point, material.alpha(), shiny(material) && meetsKey(scene, point, out, way));
+        return new Seen(cell, way, point, material.alpha(), shiny(material) && meetsKey(scene, face, point, out, way));
     }
 
-    private static boolean meetsKey(Scene scene, Vector3D point, Vector3D out, Vector3D way) {
+    private static boolean meetsKey(Scene scene, Ball face, Vector3D point, Vector3D out, Vector3D way) {
         Vector3D mirrored = way.subtract(out.multiply(2 * way.dot(out)));
+        if (face.missed(point, mirrored)) {
+            return false;
+        }
         Ray ray = new Ray();
         Hit hit = new Hit();
         set(ray, point.add(out.multiply(OFF)), mirrored);

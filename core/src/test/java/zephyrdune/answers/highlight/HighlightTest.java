@@ -50,7 +50,7 @@ public class HighlightTest {
         Highlight found = of(set).orElseThrow();
         double away = set.camera().subjectDistance();
         double share = away / (away + distance);
-        double cell = FRAMED / 96;
+        double cell = FRAMED / 84;
         // square to the line of sight the mirror leans by 45 degrees, and so it is the light's own height that is seen
         assertThat(found.length()).isCloseTo(share * Math.max(width, height), within(2.5 * cell));
         assertThat(found.width()).isCloseTo(share * Math.min(width, height), within(2.5 * cell));
