@@ -188,7 +188,7 @@ function Tile({ kind, reading, label, lead, large = false, stale, before, than }
                   <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
                 </>
               )}
-              {was && was !== (reading.text || shown.text) && (
+              {large && was && was !== (reading.text || shown.text) && (
                 <span className="ml-2 text-soft text-xs" data-testid="was">
                   {than} {was}
                 </span>
