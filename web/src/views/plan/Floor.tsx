@@ -4,11 +4,10 @@ import type { Plan } from "../../api/types";
 import { useAnswers } from "../../set/answers";
 import { useLength } from "../../set/preferences";
 import { useTable } from "../../set/store";
-import { signedStops } from "../../set/units";
 import { useView } from "../../set/view";
 import { CardHandles } from "./CardHandles";
-import { contourLines } from "./contours";
 import { LightHandle } from "./LightHandle";
+import { Contours, Rings, useLabels } from "./LightLines";
 import { Measure } from "./Measure";
 import { Pickable } from "./Pickable";
 import { PlanTools } from "./PlanTools";
@@ -32,6 +31,7 @@ export function Floor({ reach }: { reach: number }) {
     () => seen(new Scale(height / 2 / reach, width / 2, height / 2), viewport, { width, height }),
     [width, height, reach, viewport],
   );
+  const labels = useLabels(plan, scale, rings, contours);
   return (
     <section aria-label="The set from above" className="relative h-full min-h-0">
       <div ref={ref} className="absolute inset-0 overflow-hidden rounded-panel bg-panel">
@@ -46,9 +46,9 @@ export function Floor({ reach }: { reach: number }) {
               data-testid="floor-ground"
               {...ground}
             />
-            {contours && <Contours plan={plan} scale={scale} />}
+            {contours && <Contours plan={plan} scale={scale} labels={labels} />}
             {set && <FloorSurroundings plan={plan} set={set} scale={scale} />}
-            {rings && <Rings plan={plan} scale={scale} />}
+            {rings && <Rings plan={plan} scale={scale} labels={labels} />}
             {backdrop && (
               <Pickable
                 part="surfaces"
@@ -138,95 +138,6 @@ function ClockFace({ width, height }: { width: number; height: number }) {
 }
 
 type Part = { plan: Plan; scale: Scale };
-
-function Contours({ plan, scale }: Part) {
-  const lines = useMemo(() => contourLines(plan.map, plan.faceCentre), [plan]);
-  return (
-    <g data-testid="contours" className="pointer-events-none">
-      {lines.map(({ stops, pieces, label }) => (
-        <g key={stops}>
-          <path
-            d={pieces
-              .map((piece) =>
-                scale.path(
-                  piece.map(({ x, y }) => ({ across: x, up: y })),
-                  false,
-                ),
-              )
-              .join("")}
-            fill="none"
-            className="stroke-sand"
-            strokeWidth={stops === 0 ? 1.8 : 1}
-            opacity={stops === 0 ? 0.95 : Number.isInteger(stops) ? 0.6 : 0.28}
-          />
-          {label && Number.isInteger(stops) && (
-            <Tag x={scale.across(label.x)} y={scale.up(label.y)} text={signedStops(stops)} />
-          )}
-        </g>
-      ))}
-    </g>
-  );
-}
-
-function Tag({ x, y, text }: { x: number; y: number; text: string }) {
-  return (
-    <text
-      x={x}
-      y={y + 4}
-      textAnchor="middle"
-      className="fill-sand stroke-panel font-medium text-[11px]"
-      strokeWidth={4}
-      paintOrder="stroke"
-    >
-      {text}
-    </text>
-  );
-}
-
-/** Where the rings' labels stand: a quarter turn from the light, away from the labels of the lines. */
-const QUARTER_TURN = 0.25;
-
-function Rings({ plan, scale }: Part) {
-  const clock = useTable((table) => table.possible?.light.clockHours ?? 0);
-  const turn = clock / 12 + 1 - QUARTER_TURN;
-  return (
-    <g data-testid="rings" className="pointer-events-none">
-      {plan.rings.map(({ stops, places }) => {
-        const label = places[Math.floor((turn % 1) * places.length)];
-        const now = stops === 0;
-        return (
-          label && (
-            <g key={stops}>
-              <path
-                d={scale.path(places.map(({ x, y }) => ({ across: x, up: y })))}
-                fill="none"
-                className="stroke-ink"
-                strokeWidth={now ? 1.6 : 1.2}
-                strokeDasharray={now ? "5 3" : "1 4"}
-                strokeLinecap="round"
-                opacity={now ? 0.75 : 0.6}
-              />
-              <g transform={`translate(${scale.across(label.x)} ${scale.up(label.y)})`}>
-                <rect
-                  x={-17}
-                  y={-9}
-                  width={34}
-                  height={18}
-                  rx={9}
-                  className="fill-panel stroke-ink"
-                  strokeWidth={0.8}
-                />
-                <text y={4} textAnchor="middle" className="fill-ink text-[11px]">
-                  {now ? "now" : `${stops > 0 ? "+" : "−"}${Math.abs(stops)}`}
-                </text>
-              </g>
-            </g>
-          )
-        );
-      })}
-    </g>
-  );
-}
 
 /** What stands or lies on the table: the frame's outline, the dish, its shadow's line. */
 function Ground({ plan, scale }: Part) {
