@@ -151,7 +151,7 @@ function SpreadFields({ at }: { at: string }) {
   return (
     <>
       <KindChoice path={at} label="Gives its light" kinds={SPREADS} />
-      <NumberField path={`${at}.power`} label="Power of cosine" quantity={plain} />
+      <NumberField path={`${at}.power`} label="Narrowness (1 is diffuse)" quantity={plain} />
       <NumberField path={`${at}.angleDegrees`} label="Grid angle" quantity={angle} />
       <NumberField path={`${at}.widthMetres`} label="Tube width" quantity={millimetres} />
       <NumberField path={`${at}.lengthMetres`} label="Tube length" quantity={millimetres} />

@@ -191,9 +191,9 @@ public class WorkTest extends RunningServer {
     public void listsAndHealthAnswerWhileFilesAreMade() throws Exception {
         List<CompletableFuture<Integer>> files = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
-            files.add(CompletableFuture.supplyAsync(
-                    () -> post("/api/picture-files?kind=SMALL_PNG", chowder().toString())
-                            .statusCode()));
+            files.add(CompletableFuture.supplyAsync(() -> post(
+                            "/api/picture-files?kind=PNG&width=240", chowder().toString())
+                    .statusCode()));
         }
         for (int i = 0; i < 10; i++) {
             assertThat(get("/api/sets").statusCode()).isEqualTo(200);

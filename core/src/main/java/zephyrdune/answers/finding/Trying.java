@@ -75,8 +75,16 @@ final class Trying {
         return Stream.of(1, -1)
                 .flatMap(way -> first(step, most, by -> turned(set, way * by), mends).stream())
                 .min(Comparator.comparingDouble(Found::by))
-                .map(found ->
-                        new Mend("Move the light round by %.1f h".formatted(found.by() * 6 / Math.PI), found.set()));
+                .map(found -> new Mend(
+                        "Move the light round to "
+                                + onTheClock(found.set().light().clock()),
+                        found.set()));
+    }
+
+    /** As people say it: "9:30", to the minute. */
+    private static String onTheClock(double radians) {
+        long minutes = Math.round(radians * 6 / Math.PI * 60) % 720;
+        return "%d:%02d".formatted(minutes < 60 ? 12 : minutes / 60, minutes % 60);
     }
 
     /** The light moved round the hero, clockwise for positive angles. */

@@ -123,7 +123,7 @@ public enum ReadingKind {
             "J. H. Lambert, Photometria, 1760; the five-times rule of illuminating engineering",
             "A smaller or farther light makes the rule hold"),
     FACE_IN_USE(
-            "Face in use",
+            "How evenly the face is lit",
             Unit.RATIO,
             "Share of the face that acts: 1 when it is even. With a bright middle the light is as soft as a smaller one.",
             "(mean L)² / mean L², over the face",

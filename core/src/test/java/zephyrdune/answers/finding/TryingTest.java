@@ -87,10 +87,10 @@ public class TryingTest {
     public void roundTheShorterWay() {
         Mend clockwise = turned(9, 10, 11).orElseThrow();
         assertThat(clockwise.set().light().clock()).isCloseTo(10 * HOUR, within(1e-9));
-        assertThat(clockwise.action()).isEqualTo("Move the light round by 1.0 h");
+        assertThat(clockwise.action()).isEqualTo("Move the light round to 10:00");
         Mend back = turned(9, 7, 8.5).orElseThrow();
         assertThat(back.set().light().clock()).isCloseTo(8.5 * HOUR, within(1e-9));
-        assertThat(back.action()).isEqualTo("Move the light round by 0.5 h");
+        assertThat(back.action()).isEqualTo("Move the light round to 8:30");
         assertThat(turned(0.5, 11, 11.5).orElseThrow().set().light().clock()).isCloseTo(11.5 * HOUR, within(1e-9));
         assertThat(turned(11.5, 0.5, 1).orElseThrow().set().light().clock()).isCloseTo(0.5 * HOUR, within(1e-9));
         assertThat(turned(9, 3.1, 3.1)).isEmpty();

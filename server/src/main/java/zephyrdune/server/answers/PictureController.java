@@ -61,7 +61,7 @@ class PictureController {
     private static final int LEAST_WIDTH = 120;
     private static final int MOST_WIDTH = 2400;
 
-    private static final int SMALL_WIDTH = 600;
+    private static final int SMALL_WIDTH = 480;
     private static final int SMALL_PASSES = 6;
 
     /** Kinds of picture files: 8-bit PNG, a small and smoothed one to look at, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
