@@ -131,6 +131,9 @@ export const api = {
     json<StoredTake>(`/api/sets/${of}/takes`, send("POST", take)),
   putTakePicture: (id: string, picture: Blob, fine: boolean) =>
     ask(`/api/takes/${id}/picture?fine=${fine}`, bytes(picture, "PUT")),
+  writeTakesFile: async (of: string) => (await ask(`/api/sets/${of}/takes-file`)).blob(),
+  openTakesFile: (of: string, file: Blob) =>
+    json<StoredTake[]>(`/api/sets/${of}/takes-files`, bytes(file)),
   renameTake: (id: string, name: string) =>
     json<StoredTake>(`/api/takes/${id}`, send("PUT", { name })),
   deleteTake: (id: string) => ask(`/api/takes/${id}`, send("DELETE")),

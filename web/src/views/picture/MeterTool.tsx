@@ -41,16 +41,26 @@ export function MeterTool({ set }: { set: TableSet }) {
       role="application"
       // biome-ignore lint/a11y/noNoninteractiveTabindex: the point is moved by the arrow keys
       tabIndex={0}
-      aria-label="Metering point: click a place on the hero or the table, or move it with the arrow keys, Shift for longer steps, and press Enter"
+      aria-label="Metering point: click or drag it to a place on the hero or the table, or move it with the arrow keys, Shift for longer steps, and press Enter"
       data-testid="meter-surface"
       className="absolute inset-0 cursor-crosshair touch-none overflow-hidden"
       onKeyDown={onKeyDown}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setAimed(pointedAt(event));
+      }}
+      onPointerMove={(event) => {
+        if (event.buttons > 0) setAimed(pointedAt(event));
+      }}
       onPointerUp={(event) => void choose(pointedAt(event))}
+      onPointerCancel={() => setAimed(null)}
     >
       {meter.data && <Cross place={meter.data} testId="meter-mark" />}
       {aimed && <Cross place={aimed} testId="meter-aim" aimed />}
       <p className="pointer-events-none absolute top-2 left-2 rounded bg-ground/85 px-2 py-1 text-sm">
-        {aimed ? "Enter puts the meter here" : "Click where the meter is to read"}
+        {aimed
+          ? "Let go, or press Enter, to put the meter here"
+          : "Click or drag to where the meter is to read"}
       </p>
     </div>
   );

@@ -3,6 +3,7 @@ import { Popover } from "radix-ui";
 import { useTable } from "../../set/store";
 import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
+import { FilePick, usePicker } from "../../ui/FilePick";
 import { Menu } from "../../ui/Menu";
 import { KeepSteps } from "./KeepSteps";
 import {
@@ -10,8 +11,10 @@ import {
   compare,
   deleteTake,
   keepShown,
+  openTakes,
   pictureOf,
   renameTake,
+  saveTakes,
   type Take,
   useTakes,
 } from "./takes";
@@ -26,6 +29,7 @@ const WAYS: { way: Comparing["way"]; label: string }[] = [
 /** The kept states of this set, to compare and to bring back. */
 export function Takes() {
   const takes = useTakes((state) => state.takes);
+  const picker = usePicker();
   return (
     <Menu
       name="Takes"
@@ -48,6 +52,21 @@ export function Takes() {
         </Button>
       </div>
       <KeepSteps />
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        <FilePick
+          picker={picker}
+          accept=".json,application/json"
+          label="File of takes"
+          testId="takes-file"
+          onFile={(file) => void openTakes(file)}
+        />
+        <Button look="outline" disabled={takes.length === 0} onClick={() => void saveTakes()}>
+          Save as a file
+        </Button>
+        <Button look="outline" onClick={() => picker.current?.click()}>
+          Open a file
+        </Button>
+      </div>
       <ul className="mt-2 grid gap-2">
         {takes.map((take) => (
           <li key={take.id} className="flex gap-2.5 rounded-md bg-raised p-2">

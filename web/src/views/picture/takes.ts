@@ -2,6 +2,7 @@ import { create } from "zustand";
 import { api } from "../../api/client";
 import type { StoredTake, TableSet } from "../../api/types";
 import { attempt } from "../../set/attempt";
+import { keep } from "../../set/files";
 import { useTable } from "../../set/store";
 import { useView } from "../../set/view";
 import { tell } from "../../ui/notices";
@@ -145,6 +146,21 @@ export async function deleteTake({ id, name }: Take): Promise<void> {
     if ((await attempt(() => api.restoreTake(id))) && useTakes.getState().of === of) await load(of);
   };
   tell(`Deleted “${name}”`, { action: { label: "Bring back", run: () => void bringBack() } });
+}
+
+/** Saves all takes in one file. */
+export async function saveTakes(): Promise<void> {
+  const { of } = useTakes.getState();
+  const { set } = useTable.getState();
+  const file = of && (await attempt(() => api.writeTakesFile(of)));
+  if (file && set) keep(file, set, "takes.json");
+}
+
+/** Adds the takes of a file to those of the set. */
+export async function openTakes(file: Blob): Promise<void> {
+  const { of } = useTakes.getState();
+  const takes = of && (await attempt(() => api.openTakesFile(of, file)));
+  if (takes && useTakes.getState().of === of) useTakes.setState({ takes });
 }
 
 async function small(png: Blob): Promise<Blob | null> {

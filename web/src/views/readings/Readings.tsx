@@ -120,7 +120,7 @@ function useBefore(): { readings: Reading[]; than: string } {
     staleTime: Infinity,
   });
   return take
-    ? { readings: read.data?.readings ?? [], than: take.name }
+    ? { readings: read.data?.readings ?? [], than: `${take.name}:` }
     : { readings: moved, than: "was" };
 }
 

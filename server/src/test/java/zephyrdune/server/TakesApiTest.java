@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.UUID;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -93,6 +95,39 @@ public class TakesApiTest extends RunningServer {
         assertThat(list()).isEmpty();
         assertThat(json(post(path(take) + "/restore", ""))).isEqualTo(renamed);
         assertThat(list()).containsExactly(renamed);
+    }
+
+    private HttpResponse<byte[]> openFile(byte[] file) {
+        return send(to("/api/sets/" + set + "/takes-files")
+                .header("content-type", "application/octet-stream")
+                .POST(BodyPublishers.ofByteArray(file))
+                .build());
+    }
+
+    /** A file of takes brings them to another set, with their pictures; a spoiled one brings none. */
+    @Test
+    public void takesTravelInAFile() {
+        picture(added("Take 1"), true, FINER);
+        added("Take 2");
+        byte[] file = get("/api/sets/" + set + "/takes-file").body();
+        newSet();
+        assertThat(openFile(file).statusCode()).isEqualTo(200);
+        assertThat(list()).hasSize(2);
+        assertThat(list().get(0).get("name").asString()).isEqualTo("Take 1");
+        assertThat(list().get(0).get("picture").asString()).isEqualTo("FINE");
+        assertThat(list().get(1).get("picture").asString()).isEqualTo("NONE");
+        assertThat(get(path(list().get(0)) + "/picture").body()).isEqualTo(FINER);
+        ObjectNode spoiled = (ObjectNode) JSON.readTree(file);
+        ((ObjectNode) spoiled.get("takes").get(1)).put("name", " ");
+        for (byte[] bad : new byte[][] {
+            spoiled.toString().getBytes(StandardCharsets.UTF_8),
+            "{}".getBytes(StandardCharsets.UTF_8),
+            Arrays.copyOf(file, file.length / 2),
+            spoiled.put("version", 2).toString().getBytes(StandardCharsets.UTF_8)
+        }) {
+            assertThat(openFile(bad).statusCode()).isEqualTo(422);
+        }
+        assertThat(list()).hasSize(2);
     }
 
     /** A deleted set takes its takes along, and brings them back. */

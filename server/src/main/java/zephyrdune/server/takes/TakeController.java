@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.formats.BadFile;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.LineLimit;
@@ -95,9 +97,7 @@ class TakeController {
             summary = "The picture of a take, a JPEG; a rough one never takes the place of a fine one")
     void picture(@PathVariable UUID id, @RequestParam boolean fine, HttpServletRequest request) throws IOException {
         byte[] picture = request.getInputStream().readNBytes(LONGEST_PICTURE + 1);
-        if (picture.length > LONGEST_PICTURE || !Arrays.equals(Arrays.copyOf(picture, JPEG.length), JPEG)) {
-            throw new Refused("picture", "The picture must be a JPEG of at most %,d bytes".formatted(LONGEST_PICTURE));
-        }
+        requireJpeg(picture);
         if (!store.picture(id, picture, fine)) {
             throw missing();
         }
@@ -135,6 +135,45 @@ class TakeController {
     @Operation(operationId = "restoreTake", summary = "Bring a deleted take back")
     StoredTake restore(@PathVariable UUID id) {
         return store.restore(id).orElseThrow(TakeController::missing);
+    }
+
+    @GetMapping("/api/sets/{id}/takes-file")
+    @Operation(operationId = "writeTakesFile", summary = "The takes of a set as one file")
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = "application/octet-stream",
+                            schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> file(@PathVariable UUID id) {
+        List<StoredTake> takes = store.of(id);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
+                .body(TakesFile.write(
+                        takes, takes.stream().map(take -> store.picture(take.id())).toList()));
+    }
+
+    @PostMapping(value = "/api/sets/{id}/takes-files", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Operation(operationId = "openTakesFile", summary = "Keep the takes of a file with a set: all of them, or none")
+    List<StoredTake> open(@PathVariable UUID id, HttpServletRequest request) throws IOException, BadFile {
+        List<TakesFile.Entry> entries = TakesFile.read(request.getInputStream().readAllBytes());
+        for (TakesFile.Entry entry : entries) {
+            new NewTake(entry.name(), entry.about(), entry.off(), entry.set()).require();
+            entry.picture().ifPresent(TakeController::requireJpeg);
+        }
+        try {
+            store.addAll(id, entries);
+        } catch (DataIntegrityViolationException noSuchSet) {
+            throw new Missing("There is no such set; it may have been deleted");
+        }
+        return store.of(id);
+    }
+
+    private static void requireJpeg(byte[] picture) {
+        if (picture.length > LONGEST_PICTURE || !Arrays.equals(Arrays.copyOf(picture, JPEG.length), JPEG)) {
+            throw new Refused("picture", "The picture must be a JPEG of at most %,d bytes".formatted(LONGEST_PICTURE));
+        }
     }
 
     private static Missing missing() {

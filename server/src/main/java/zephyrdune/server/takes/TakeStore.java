@@ -74,6 +74,15 @@ class TakeStore {
         return take;
     }
 
+    /** Keeps all of them, or none. */
+    @Transactional
+    void addAll(UUID of, List<TakesFile.Entry> entries) {
+        for (TakesFile.Entry entry : entries) {
+            StoredTake take = add(of, entry.name(), entry.about(), entry.off(), entry.set());
+            entry.picture().ifPresent(picture -> picture(take.id(), picture, entry.fine()));
+        }
+    }
+
     /** Puts a picture to a take; a rough one never takes the place of a fine one. */
     @Transactional
     boolean picture(UUID id, byte[] picture, boolean fine) {
