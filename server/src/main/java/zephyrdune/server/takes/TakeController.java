@@ -151,7 +151,8 @@ class TakeController {
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment")
                 .body(TakesFile.write(
-                        takes, takes.stream().map(take -> store.picture(take.id())).toList()));
+                        takes,
+                        takes.stream().map(take -> store.picture(take.id())).toList()));
     }
 
     @PostMapping(value = "/api/sets/{id}/takes-files", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
