@@ -15,7 +15,7 @@ public enum Wording {
             new Band("crisp", 0.35),
             new Band("soft", 0.6),
             new Band("very soft", 1.2),
-            new Band("none to speak of", 3)),
+            new Band("shadowless", 3)),
 
     /** By stops from light to shadow. */
     CONTRAST(

@@ -21,7 +21,7 @@ public class WordingTest {
             {Wording.EDGE, 0.5, "crisp"},
             {Wording.EDGE, 1.0, "soft"},
             {Wording.EDGE, 2.0, "very soft"},
-            {Wording.EDGE, 7.0, "none to speak of"},
+            {Wording.EDGE, 7.0, "shadowless"},
             {Wording.CONTRAST, -0.2, "flat"},
             {Wording.CONTRAST, 0.9, "gentle"},
             {Wording.CONTRAST, 1.8, "full"},
