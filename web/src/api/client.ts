@@ -37,6 +37,7 @@ import type {
   TableSet,
   TemplateKind,
   ThingsInFrame,
+  UsualSpreads,
 } from "./types";
 
 /** The server answered, and said no. */
@@ -146,6 +147,8 @@ export const api = {
   saveKit: (version: number, kit: Kit) =>
     json<StoredKit>("/api/kit", send("PUT", { version, kit })),
   readyMade: () => json<Kit>("/api/kit/ready-made"),
+  usualSpreads: (kit: Kit, signal?: AbortSignal) =>
+    json<UsualSpreads>("/api/usual-spreads", send("POST", kit, signal)),
   openKitFile: (file: Blob) => json<Kit>("/api/kit-files", bytes(file)),
   powerHelp: (set: TableSet, signal?: AbortSignal) =>
     json<PowerHelp[]>("/api/power-help", send("POST", set, signal)),

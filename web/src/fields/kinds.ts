@@ -5,6 +5,7 @@ import type {
   Face,
   Filling,
   FlashOutput,
+  Gel,
   Holes,
   Inner,
   LedOutput,
@@ -90,6 +91,9 @@ export const SPREADS: Record<Spread["kind"], Spread> = {
   capped: { kind: "capped", straight: 0.38 },
   bare: { kind: "bare" },
 };
+
+/** No gel before the source. */
+export const NO_GEL: Gel = { shiftMired: 0, red: 1, green: 1, blue: 1 };
 
 /** What swallows light on the way; a cloth to begin with. */
 export const LOSS: Loss = { where: "cloth", amountStops: 1, origin: "default" };

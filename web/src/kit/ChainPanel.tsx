@@ -2,6 +2,7 @@ import { ArrowRight } from "lucide-react";
 import { Fragment, useState } from "react";
 import type { Link, OwnedSource, Shaper } from "../api/types";
 import { Select } from "../fields/Choice";
+import { NO_GEL } from "../fields/kinds";
 import { ORIGINS } from "../light/ShaperFields";
 import { useAnswers } from "../set/answers";
 import { useLength } from "../set/preferences";
@@ -13,6 +14,7 @@ import { useKit } from "./store";
 import { addPiece, same, withShaper, withSource } from "./use";
 
 const OTHER = "As on the table";
+const NONE = "None";
 
 /** The light from source to face: what it is made of, and link by link what each takes and does. */
 export function ChainPanel() {
@@ -58,6 +60,7 @@ export function ChainPanel() {
           if (piece) change("light", withShaper(light, piece));
         }}
       />
+      <GelChoice />
       {shaper ? (
         <PanelButton onClick={() => setComparing(true)}>Compare shapers</PanelButton>
       ) : (
@@ -70,6 +73,29 @@ export function ChainPanel() {
       {!source && <PanelButton onClick={keepSource}>Keep source in kit</PanelButton>}
       <Compare open={comparing} onClose={() => setComparing(false)} />
     </>
+  );
+}
+
+/** The gel before the source: none, one of the kit, or as it is typed in. */
+function GelChoice() {
+  const gel = useTable((table) => table.set?.light.gel);
+  const gels = useKit((state) => state.kit?.gels) ?? [];
+  if (!gel) return null;
+  const none = same(gel, NO_GEL);
+  const piece = gels.find((one) => same(one.gel, gel));
+  const now = piece?.name ?? (none ? NONE : OTHER);
+  return (
+    <Select
+      label="Gel"
+      value={now}
+      choices={[...(now === OTHER ? [OTHER] : []), NONE, ...gels.map(({ name }) => name)]}
+      testId="kit-gel"
+      verbatim
+      onChoose={(name) => {
+        const chosen = name === NONE ? NO_GEL : gels.find((one) => one.name === name)?.gel;
+        if (chosen) useTable.getState().change("light.gel", chosen);
+      }}
+    />
   );
 }
 

@@ -1,14 +1,14 @@
 import { Download, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
 import { Tabs } from "radix-ui";
 import { type ChangeEvent, useId, useRef, useState } from "react";
-import kitSchema from "../../../docs/formats/zephyrdune-kit-1.schema.json";
+import kitSchema from "../../../docs/formats/zephyrdune-kit-2.schema.json";
 import { api } from "../api/client";
-import type { Kit } from "../api/types";
+import type { Kit, UsualSpreads } from "../api/types";
 import { KindChoice } from "../fields/KindChoice";
 import { ROOMS, WINDOWS } from "../fields/kinds";
 import { PartFields } from "../fields/PartFields";
 import { ORIGINS, ShaperFields } from "../light/ShaperFields";
-import { DialFields, SourceFields } from "../light/SourceFields";
+import { DialFields, GelFields, SourceFields } from "../light/SourceFields";
 import { attempt } from "../set/attempt";
 import { OwnerProvider } from "../set/owner";
 import { useSaid } from "../set/preferences";
@@ -18,7 +18,7 @@ import { Button, SymbolButton } from "../ui/Button";
 import { Menu } from "../ui/Menu";
 import { tell } from "../ui/notices";
 import { Sheet } from "../ui/Sheet";
-import { useReadyMade } from "./readyMade";
+import { useReadyMade, useUsualSpreads } from "./readyMade";
 import { type Piece, SHELVES, type Shelf } from "./shelves";
 import { useKit } from "./store";
 import { addPiece, withPiece } from "./use";
@@ -134,6 +134,8 @@ type RowProps = { shelf: Shelf; i: number; piece: Piece; onUsed: () => void };
 function PieceRow({ shelf, i, piece, onUsed }: RowProps) {
   const [open, setOpen] = useState(false);
   const onTable = useTable((table) => table.set);
+  const spreads = useUsualSpreads();
+  const spread = (shelf in (spreads ?? {}) && spreads?.[shelf as keyof UsualSpreads][i]) || 0;
   const origin = "origin" in piece ? ORIGINS[piece.origin] : null;
   const use = () => {
     const { set, replace } = useTable.getState();
@@ -156,7 +158,12 @@ function PieceRow({ shelf, i, piece, onUsed }: RowProps) {
       <div className="flex min-h-11 items-center gap-1">
         <span className="min-w-0 flex-1 px-1">
           <span className="block truncate font-medium">{piece.name}</span>
-          {origin && <span className="text-soft text-xs">{origin}</span>}
+          {origin && (
+            <span className="text-soft text-xs">
+              {origin}
+              {spread > 0 && `; yours may lie ${spread.toFixed(1)} stop off`}
+            </span>
+          )}
         </span>
         {onTable && (
           <Button look="outline" aria-label={`Put ${piece.name} on the table`} onClick={use}>
@@ -215,6 +222,8 @@ function PieceFields({ shelf, at }: { shelf: Shelf; at: string }) {
       );
     case "shapers":
       return <ShaperFields at={at} />;
+    case "gels":
+      return <GelFields at={`${at}.gel`} />;
     case "boards":
       return <PartFields path={at} />;
     case "places":

@@ -5,7 +5,14 @@ import { merged } from "./merge";
 import { useKit } from "./store";
 import { addPiece } from "./use";
 
-const EMPTY = { version: 1, sources: [], shapers: [], boards: [], places: [] } as unknown as Kit;
+const EMPTY = {
+  version: 1,
+  sources: [],
+  shapers: [],
+  gels: [],
+  boards: [],
+  places: [],
+} as unknown as Kit;
 
 function board(name: string, width = 0.3): Board {
   return {

@@ -3,6 +3,7 @@ import type {
   Card,
   Kit,
   Light,
+  OwnedGel,
   OwnedSource,
   Shaper,
   TableSet,
@@ -41,6 +42,8 @@ export function withPiece(set: TableSet, shelf: Shelf, piece: Piece): TableSet {
       return { ...set, light: withSource(set.light, piece as OwnedSource) };
     case "shapers":
       return { ...set, light: withShaper(set.light, piece as Shaper) };
+    case "gels":
+      return { ...set, light: { ...set.light, gel: (piece as OwnedGel).gel } };
     case "boards":
       return { ...set, cards: [...set.cards, cardOf(piece as Board)] };
     case "places":

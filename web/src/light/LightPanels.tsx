@@ -11,13 +11,13 @@ import { downloadLight } from "../set/files";
 import { useLength, useSaid } from "../set/preferences";
 import { useTable } from "../set/store";
 import { takeBack } from "../set/takeBack";
-import { angle, clock, mired } from "../set/units";
+import { angle, clock } from "../set/units";
 import { FilePick, usePicker } from "../ui/FilePick";
 import { tell } from "../ui/notices";
 import { PanelButton } from "../ui/PanelButton";
 import { PowerWays } from "./PowerWays";
 import { ShaperFields } from "./ShaperFields";
-import { DialFields, SourceFields } from "./SourceFields";
+import { DialFields, GelFields, SourceFields } from "./SourceFields";
 
 /** Where the light is. */
 export function PlacePanel() {
@@ -50,7 +50,7 @@ export function SourcePanel() {
   return (
     <>
       <SourceFields at="light.source" />
-      <NumberField path="light.gelMired" label="Gel" quantity={mired} />
+      <GelFields at="light.gel" />
       <LampFiles />
     </>
   );
@@ -118,7 +118,10 @@ export function PowerPanel() {
         </p>
       </div>
       {power?.note && (
-        <p className="col-span-full text-alarm text-sm" data-testid="power-note">
+        <p
+          className={`col-span-full text-sm ${power.alarm ? "text-alarm" : "text-soft"}`}
+          data-testid="power-note"
+        >
           {said(power.note)}.
         </p>
       )}

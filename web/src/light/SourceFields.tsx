@@ -16,6 +16,7 @@ import {
   lumensPerWatt,
   lux,
   millimetres,
+  mired,
   percent,
   plain,
   seconds,
@@ -66,6 +67,18 @@ export function SourceFields({ at }: { at: string }) {
       <NumberField path={`${at}.colourTemperatureKelvin`} label="Colour" quantity={kelvin} />
       <NumberField path={`${at}.recycleSeconds`} label="Recycles in" quantity={seconds} />
       <NumberField path={`${at}.burst`} label="Full flashes in a row" quantity={plain} />
+    </>
+  );
+}
+
+/** A gel: what it shifts the colour by, and what it lets pass. */
+export function GelFields({ at }: { at: string }) {
+  return (
+    <>
+      <NumberField path={`${at}.shiftMired`} label="Gel shifts by" quantity={mired} />
+      <NumberField path={`${at}.red`} label="Gel passes red" quantity={percent} />
+      <NumberField path={`${at}.green`} label="Gel passes green" quantity={percent} />
+      <NumberField path={`${at}.blue`} label="Gel passes blue" quantity={percent} />
     </>
   );
 }

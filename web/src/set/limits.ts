@@ -1,4 +1,4 @@
-import setSchema from "../../../docs/formats/zephyrdune-set-7.schema.json";
+import setSchema from "../../../docs/formats/zephyrdune-set-8.schema.json";
 import { valueAt } from "./paths";
 
 type Node = {

@@ -26,7 +26,9 @@ export function Details({ kind, reading }: { kind: ReadingKind; reading: Reading
         </p>
       )}
       {EXPOSURES.includes(kind.kind) && <Shares />}
-      {reading.note && <p className="mt-2 text-alarm">{said(reading.note)}.</p>}
+      {reading.note && (
+        <p className={`mt-2 ${reading.alarm ? "text-alarm" : ""}`}>{said(reading.note)}.</p>
+      )}
       {rule && ruled && shown && (
         <dl
           className="mt-3 grid grid-cols-[auto_1fr] gap-x-3 rounded-md bg-panel p-2"

@@ -103,6 +103,7 @@ function unread(kind: Kind): Reading {
     text: "",
     word: "",
     note: "",
+    alarm: false,
     places: [],
     uncertainty: null,
   };
@@ -164,15 +165,10 @@ function Tile({ kind, reading, label, lead, large = false, stale, before, than }
         <span className="text-soft text-xs leading-tight">{label}</span>
         {shown ? (
           <span className={`block min-w-0 ${stale ? "text-soft" : ""}`}>
-            {large && (
-              <Word
-                word={reading.text || reading.word}
-                alarm={reading.text !== "" && reading.note !== ""}
-              />
-            )}
+            {large && <Word word={reading.text || reading.word} alarm={reading.alarm} />}
             <span className="block truncate whitespace-nowrap" data-testid="figure">
               {large && reading.text ? (
-                <span className={reading.note ? "text-alarm text-sm" : "text-soft text-sm"}>
+                <span className={reading.alarm ? "text-alarm text-sm" : "text-soft text-sm"}>
                   {reading.word}
                 </span>
               ) : (

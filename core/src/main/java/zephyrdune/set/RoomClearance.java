@@ -10,11 +10,11 @@ import zephyrdune.set.room.TableTop;
 import zephyrdune.set.room.WalledRoom;
 import zephyrdune.units.measure.Lengths;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.measure.Rounding;
 
 /** What has to be inside a room: everything of a set. */
 final class RoomClearance {
 
-    private static final double TOUCHING = 1e-9;
     private static final String[] SIDES = {"left", "right", "behind", "before", "above"};
     private static final int BEHIND = 2;
     private static final int CEILING = 4;
@@ -71,7 +71,7 @@ final class RoomClearance {
     private void table() {
         double[] reaches = tableReaches();
         for (int side = 0; side < reaches.length; side++) {
-            if (reaches[side] > walls[side] + TOUCHING) {
+            if (Rounding.more(reaches[side], walls[side])) {
                 throw new Refused(
                                 "room." + SIDES[side],
                                 "The room is smaller than the table: there the table reaches %s from the hero point, the wall stands at %s"
@@ -97,7 +97,7 @@ final class RoomClearance {
         for (Thing thing : things) {
             for (int side = 0; side < walls.length; side++) {
                 double through = thing.reach(side) - walls[side];
-                if (through > TOUCHING) {
+                if (Rounding.more(through, 0)) {
                     String words = "%s reaches %s through the %s; it has %s of room on that side"
                             .formatted(
                                     thing.words,

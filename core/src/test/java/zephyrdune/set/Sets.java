@@ -9,6 +9,7 @@ import zephyrdune.set.dish.Bowl;
 import zephyrdune.set.light.Aim;
 import zephyrdune.set.light.Diffuse;
 import zephyrdune.set.light.EvenlyLit;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.Loss;
 import zephyrdune.set.light.NoBase;
@@ -70,7 +71,7 @@ public final class Sets {
             double width, double height, double clock, double heightAngle, double distance, Aim aim) {
         return new Light(
                 FLASH,
-                0,
+                Gel.NONE,
                 lost(2),
                 new Rectangle(width, height),
                 new EvenlyLit(),

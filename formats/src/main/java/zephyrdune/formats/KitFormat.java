@@ -10,7 +10,7 @@ public final class KitFormat {
     /** What the "format" field of every kit file says. */
     public static final String FORMAT = "zephyrdune-kit";
 
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     /** Longest file read, in bytes: every kit is shorter. One of two hundred pieces is about eighty thousand. */
     public static final int LONGEST_FILE = 16_000_000;
@@ -34,7 +34,8 @@ public final class KitFormat {
 
     /** A kit that was kept, as its tree. */
     public static ObjectNode kept(String document) {
-        return SetFormat.keptTree(document);
+        ObjectNode tree = SetFormat.keptTree(document);
+        return (ObjectNode) newest(tree, tree.path(SetFormat.VERSION_FIELD).asInt(VERSION));
     }
 
     /** Reads a kit from a JSON tree. */
@@ -44,13 +45,24 @@ public final class KitFormat {
                     SetFormat.FORMAT_FIELD, "", "This is not a kit file: its \"format\" must be \"" + FORMAT + "\"");
         }
         JsonNode version = tree.path(SetFormat.VERSION_FIELD);
-        if (!version.isIntegralNumber() || version.asDouble() != VERSION) {
+        if (!version.isIntegralNumber() || version.asDouble() < 1 || version.asDouble() > VERSION) {
             throw new BadFile(
                     SetFormat.VERSION_FIELD,
                     SetReader.shorten(version),
-                    "This file is of a version that is not known here; version " + VERSION + " is");
+                    "This file is of a version that is not known here; versions 1 to " + VERSION + " are");
         }
-        return SetReader.read(tree, Kit.class, VERSION);
+        return SetReader.read(newest((ObjectNode) tree, version.asInt()), Kit.class, VERSION);
+    }
+
+    /** Version 1 knew no gels. */
+    private static JsonNode newest(ObjectNode tree, int version) {
+        if (version == VERSION) {
+            return tree;
+        }
+        ObjectNode kit = tree.deepCopy();
+        kit.put(SetFormat.VERSION_FIELD, VERSION);
+        kit.putArray("gels");
+        return kit;
     }
 
     /** The kit as a JSON tree. */

@@ -13,6 +13,7 @@ import zephyrdune.light.emitter.KeyColour;
 import zephyrdune.light.emitter.Outline;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.Light;
+import zephyrdune.units.measure.Rounding;
 
 /**
  * Writes a set's finished light as a photometric file of ANSI/IES LM-63-2019: type C, absolute, every 2.5 degrees from the
@@ -95,7 +96,7 @@ public final class Lm63Writer {
 
     /** At most six digits: as fine as any meter. */
     private static String number(double value) {
-        if (Math.abs(value) < 1e-9) {
+        if (Rounding.same(value, 0)) {
             return "0";
         }
         return new BigDecimal(value)

@@ -29,6 +29,8 @@ import zephyrdune.units.measure.Stops;
  * <p>Version 5 knew no barn doors, and of patterns round holes of one size alone, in the middle of a flat card.
  *
  * <p>Version 6 metered on the hero's lit top alone, what comes there.
+ *
+ * <p>Version 7 knew gels that correct, by their mireds alone.
  */
 final class SetUpgrade {
 
@@ -50,12 +52,24 @@ final class SetUpgrade {
         ObjectNode fourth = version <= 3 ? fromThird(third) : third;
         ObjectNode fifth = version <= 4 ? fromFourth(fourth) : fourth;
         ObjectNode sixth = version <= 5 ? fromFifth(fifth) : fifth;
-        return version <= 6 ? fromSixth(sixth) : sixth;
+        ObjectNode seventh = version <= 6 ? fromSixth(sixth) : sixth;
+        return version <= 7 ? fromSeventh(seventh) : seventh;
+    }
+
+    private static ObjectNode fromSeventh(ObjectNode seventh) {
+        ObjectNode set = seventh.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        if (set.get("light") instanceof ObjectNode light && light.has("gelMired")) {
+            JsonNode shift = light.remove("gelMired");
+            ObjectNode gel = light.putObject("gel");
+            gel.set("shiftMired", shift);
+            gel.put("red", 1).put("green", 1).put("blue", 1);
+        }
+        return set;
     }
 
     private static ObjectNode fromSixth(ObjectNode sixth) {
         ObjectNode set = sixth.deepCopy();
-        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
         if (set.get("exposure") instanceof ObjectNode exposure) {
             exposure.putObject("metering")
                     .put("mode", "incident")

@@ -14,6 +14,7 @@ import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.apache.pdfbox.util.Matrix;
 import zephyrdune.set.card.Card;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.measure.Rounding;
 
 /**
  * A card's cutting template as a PDF file (ISO 32000) of A4 pages (ISO 216) at true size: a map of the pages, then every page that has a
@@ -63,8 +64,8 @@ public final class TemplatePdf {
     }
 
     private void draw() throws IOException {
-        int columns = (int) Math.ceil(template.width() / TILE_WIDTH - 1e-9);
-        int rows = (int) Math.ceil(template.height() / TILE_HEIGHT - 1e-9);
+        int columns = Rounding.up(template.width() / TILE_WIDTH);
+        int rows = Rounding.up(template.height() / TILE_HEIGHT);
         boolean[][] used = new boolean[rows][columns];
         int pages = 0;
         for (int row = 0; row < rows; row++) {

@@ -12,6 +12,7 @@ import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Cut;
 import zephyrdune.set.card.RoundHoles;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.HotSpot;
 import zephyrdune.set.room.TableTop;
 import zephyrdune.set.surface.Surface;
@@ -19,6 +20,14 @@ import zephyrdune.units.measure.Stops;
 
 /** Files of older versions are read as the table that they meant. */
 public class OlderVersionsTest {
+
+    @Test
+    public void seventhVersionReadsAsTheSameTable() throws BadFile {
+        assertThat(SetFiles.SEVENTH_VERSION).contains("\"gelMired\": 0,").doesNotContain("\"gel\"");
+        assertThat(read(SetFiles.SEVENTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
+        TableSet warm = read(SetFiles.SEVENTH_VERSION.replace("\"gelMired\": 0", "\"gelMired\": 81"));
+        assertThat(warm.light().gel()).isEqualTo(Gel.correcting(81));
+    }
 
     @Test
     public void sixthVersionReadsAsTheSameTable() throws BadFile {

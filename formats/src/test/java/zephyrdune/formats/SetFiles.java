@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 7,
+              "version": 8,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -48,7 +48,7 @@ final class SetFiles {
                   "recycleSeconds": 0,
                   "burst": 0
                 },
-                "gelMired": 0,
+                "gel": { "shiftMired": 0, "red": 1, "green": 1, "blue": 1 },
                 "losses": [
                   {
                     "where": "other",
@@ -129,9 +129,14 @@ final class SetFiles {
             }
             """;
 
+    /** The same as version 7 wrote it. */
+    static final String SEVENTH_VERSION = PLAIN.replace("\"version\": 8", "\"version\": 7")
+            .replaceFirst("\"gel\": \\{ \"shiftMired\": 0[^}]*\\}", "\"gelMired\": 0");
+
     /** The same as version 6 wrote it. */
-    static final String SIXTH_VERSION =
-            PLAIN.replace("\"version\": 7", "\"version\": 6").replaceFirst("(?s),\\s*\"metering\": .*?\\}\\s*\\}", "");
+    static final String SIXTH_VERSION = SEVENTH_VERSION
+            .replace("\"version\": 7", "\"version\": 6")
+            .replaceFirst("(?s),\\s*\"metering\": .*?\\}\\s*\\}", "");
 
     /** The same as version 5 wrote it. */
     static final String FIFTH_VERSION =

@@ -35,6 +35,7 @@ import zephyrdune.set.light.BookLight;
 import zephyrdune.set.light.Capped;
 import zephyrdune.set.light.Filling;
 import zephyrdune.set.light.FromBehind;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Honeycomb;
 import zephyrdune.set.light.HotSpot;
 import zephyrdune.set.light.InBox;
@@ -77,7 +78,7 @@ public class SetFormatTest {
             Light light = plain.light();
             TableSet set = plain.withLight(new Light(
                     light.source(),
-                    random.nextDouble() * 100,
+                    new Gel(random.nextDouble() * 100, 1 - random.nextDouble() / 2, 0.5, random.nextDouble() / 2 + 0.1),
                     List.of(new Loss(Loss.Where.CLOTH, random.nextDouble(), Origin.CALIBRATED)),
                     new Rectangle(0.02 + random.nextDouble() / 4, 0.02 + random.nextDouble() / 4),
                     new HotSpot(random.nextDouble()),
@@ -115,7 +116,7 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
-            {"\"version\": 7", "\"version\": 0", "version", "not known"},
+            {"\"version\": 8", "\"version\": 0", "version", "not known"},
             {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
             {
                 "\"kind\": \"guide-number\"",
@@ -137,8 +138,8 @@ public class SetFormatTest {
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 7", "\"version\": 99", "version", "not known"},
-            {"\"version\": 7", "\"version\": \"2\"", "version", "not known"},
+            {"\"version\": 8", "\"version\": 99", "version", "not known"},
+            {"\"version\": 8", "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -177,7 +178,7 @@ public class SetFormatTest {
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
             {
                 SetFiles.PLAIN
-                        .replace("\"version\": 7", "\"version\": 7, \"version\": 7")
+                        .replace("\"version\": 8", "\"version\": 8, \"version\": 8")
                         .getBytes(StandardCharsets.UTF_8)
             },
             {Arrays.copyOf(huge, 100_000)},
@@ -301,7 +302,7 @@ public class SetFormatTest {
                 "horizontalDegrees": [0], "intensityCandela": [500, 300, 0], "colourTemperatureKelvin": 5600,
                 "dial": { "kind": "percent", "lowest": 0.1, "step": 0.01, "dimming": "linear" } },
                 """;
-        String with = SetFiles.PLAIN.replaceFirst("(?s)\"kind\": \"battery-flash\".*?(?=\"gelMired\")", lamp);
+        String with = SetFiles.PLAIN.replaceFirst("(?s)\"kind\": \"battery-flash\".*?(?=\"gel\")", lamp);
         TableSet set = read(with);
         assertThat(SetFormat.read(SetFormat.write(set))).isEqualTo(set);
         for (String[] wrong : new String[][] {

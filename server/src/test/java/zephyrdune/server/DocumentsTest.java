@@ -75,10 +75,11 @@ public class DocumentsTest extends RunningServer {
     @Test
     public void numbersThatAreLongWithoutTheirExponent() {
         ObjectNode set = titled("Tiny");
-        ((ObjectNode) set.get("light")).put("gelMired", 1e-300);
+        ((ObjectNode) set.get("light").get("gel")).put("shiftMired", 1e-300);
         JsonNode added = json(post("/api/sets", set.toString()));
         JsonNode kept = json(get("/api/sets/" + added.get("id").asString()));
-        assertThat(kept.get("set").get("light").get("gelMired").asDouble()).isEqualTo(1e-300);
+        assertThat(kept.get("set").get("light").get("gel").get("shiftMired").asDouble())
+                .isEqualTo(1e-300);
     }
 
     @Test
@@ -130,7 +131,7 @@ public class DocumentsTest extends RunningServer {
     @Test
     public void whatWasKeptLongIsRead() {
         String document =
-                titled("Kept").toString().replace("\"gelMired\":0", "\"gelMired\":0." + "0".repeat(300) + "1");
+                titled("Kept").toString().replace("\"shiftMired\":0", "\"shiftMired\":0." + "0".repeat(300) + "1");
         assertThat(document).contains("0.000000");
         HttpResponse<byte[]> kept = get(kept(document));
         assertThat(kept.statusCode()).isEqualTo(200);

@@ -24,7 +24,7 @@ public class ProblemsTest extends RunningServer {
             {"\"widthMetres\":0.6", "\"widthMetres\":0", "light.face.widthMetres", "between 0.005 and 3 metres"},
             {"\"heightAngleDegrees\":40", "\"heightAngleDegrees\":2", "light.heightAngleDegrees", "raise it"},
             {"\"distanceMetres\":0.9", "\"distanceMetres\":0.06", "light.heightAngleDegrees", "below the table"},
-            {"\"version\":7", "\"version\":9", "version", "not known"},
+            {"\"version\":8", "\"version\":9", "version", "not known"},
             {"\"fill\"", "\"filled\"", "dish.filled", "not a field"},
         };
     }

@@ -153,8 +153,11 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
                 return OptionalDouble.empty();
             }
             WhiteBalance balance = new WhiteBalance(set.exposure().whiteBalance());
-            return OptionalDouble.of(Mired.of(balance.light(sent).temperature())
-                    - KeyColour.of(set).mired());
+            OptionalDouble cards = balance.light(sent).temperature();
+            OptionalDouble key = KeyColour.of(set).mired();
+            return cards.isPresent() && key.isPresent()
+                    ? OptionalDouble.of(Mired.of(cards.getAsDouble()) - key.getAsDouble())
+                    : OptionalDouble.empty();
         }
     }
 }

@@ -7,6 +7,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.measure.Rounding;
 
 /** Looks for the least change that mends something. */
 final class Trying {
@@ -26,7 +27,7 @@ final class Trying {
      * @param change the set changed by so much; may be refused
      */
     static Optional<Found> first(double step, double most, DoubleFunction<TableSet> change, Predicate<TableSet> mends) {
-        int last = (int) Math.floor(most / step + 1e-9);
+        int last = Rounding.down(most / step);
         int before = 0;
         for (int at = 1; at <= last; at = next(at, last)) {
             Optional<Found> found = at(at * step, change, mends);

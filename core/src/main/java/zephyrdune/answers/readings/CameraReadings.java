@@ -11,6 +11,8 @@ import static zephyrdune.answers.readings.ReadingKind.SHADOW_TINT;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.KeyColour;
 import zephyrdune.light.illuminance.KeyLight;
@@ -28,6 +30,7 @@ import zephyrdune.set.room.Ambient;
 import zephyrdune.set.source.BatteryFlash;
 import zephyrdune.units.colour.Mired;
 import zephyrdune.units.exposure.SettingWords;
+import zephyrdune.units.measure.Rounding;
 import zephyrdune.units.measure.Stops;
 
 /** The readings that the camera's settings and the light's control take part in. */
@@ -40,12 +43,14 @@ final class CameraReadings {
     private static final double NOTICED = 0.05;
 
     /** Within an hour of 12 o'clock, and lower than this, a light is a back light. */
-    private static final double BEHIND = Math.cos(Math.PI / 6) - 1e-9;
+    private static final double BEHIND = Math.cos(Math.PI / 6) - Rounding.SLACK;
 
     private static final double LONG = 12;
     private static final double LOW = Math.toRadians(50);
 
     private static final String NO_LIGHT = "No light reaches the meter; move it, or what hides it";
+
+    static final String COLOURED = "The light is coloured: it has no colour temperature";
 
     private CameraReadings() {}
 
@@ -68,20 +73,20 @@ final class CameraReadings {
             case AMBIENT_FRAME -> room(AMBIENT_FRAME, -hero.ambientUnderCorrect(), set, hero);
             case DEPTH_OF_FIELD -> depthOfField(set);
             case LIGHT_TINT ->
-                Reading.of(
-                        LIGHT_TINT,
-                        KeyColour.of(set).mired() - Mired.of(set.exposure().whiteBalance()),
-                        key.hero());
+                tint(LIGHT_TINT, set, mired -> mired - Mired.of(set.exposure().whiteBalance()), key);
             case SHADOW_TINT ->
                 set.ambient().illuminance() == 0
                         ? Reading.absent(SHADOW_TINT, "There is no light in the room")
-                        : Reading.of(
-                                SHADOW_TINT,
-                                Mired.of(set.ambient().colourTemperature())
-                                        - KeyColour.of(set).mired(),
-                                key.hero());
+                        : tint(SHADOW_TINT, set, mired -> Mired.of(set.ambient().colourTemperature()) - mired, key);
             default -> throw new IllegalArgumentException(kind.name());
         };
+    }
+
+    private static Reading tint(ReadingKind kind, TableSet set, DoubleUnaryOperator against, KeyLight key) {
+        OptionalDouble mired = KeyColour.of(set).mired();
+        return mired.isPresent()
+                ? Reading.of(kind, against.applyAsDouble(mired.getAsDouble()), key.hero())
+                : Reading.absent(kind, COLOURED);
     }
 
     private static String dark(TableSet set, MeteredExposure hero) {
@@ -117,17 +122,23 @@ final class CameraReadings {
                 .named(left(set.light(), hero, mark))
                 .beside("Guide number, or bare light at this distance, less the losses", -rule)
                 .uncertain(hero.light().error())
+                .alarming(missed(set.light(), hero)
+                        || set.light().source().flash() && set.exposure().beyondSync())
                 .noting(powerNote(set, hero));
+    }
+
+    /** Whether the exposure is not the one that is wanted; between two marks of its dial is as near as it comes. */
+    private static boolean missed(Light light, MeteredExposure hero) {
+        boolean between = light.powerChoice() == PowerChoice.FOLLOWS
+                && hero.wantedBelow() > -NOTICED
+                && hero.wantedBelow() < light.source().dial().range() + NOTICED
+                && hero.light().ambient() < hero.wanted();
+        return Math.abs(hero.off()) > NOTICED && !between;
     }
 
     /** How much power is left, or how much is wanting. */
     private static String left(Light light, MeteredExposure hero, DialMark mark) {
-        boolean follows = light.powerChoice() == PowerChoice.FOLLOWS;
-        // between two marks of its dial is as near as it comes
-        boolean between = hero.wantedBelow() > -NOTICED
-                && hero.wantedBelow() < light.source().dial().range() + NOTICED
-                && hero.light().ambient() < hero.wanted();
-        if (Math.abs(hero.off()) > NOTICED && !(follows && between)) {
+        if (missed(light, hero)) {
             return hero.off() < 0
                     ? "%.1f stops short".formatted(-hero.off())
                     : "%.1f stops too bright".formatted(hero.off());

@@ -17,6 +17,7 @@ import zephyrdune.set.source.GuideNumber;
 import zephyrdune.set.source.Source;
 import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Lengths;
+import zephyrdune.units.measure.Rounding;
 import zephyrdune.units.measure.Stops;
 
 /**
@@ -96,7 +97,7 @@ public record Plausibility(String field, String words) {
     private static void aboutPower(List<Plausibility> doubts, TableSet set) {
         Light light = set.light();
         double range = light.source().dial().range();
-        if (light.powerChoice() == PowerChoice.FIXED && light.power() > range + 1e-9) {
+        if (light.powerChoice() == PowerChoice.FIXED && Rounding.more(light.power(), range)) {
             doubts.add(new Plausibility(
                     "light.power",
                     "The control ends %.1f stops below full, at %s; it cannot be turned %.1f below"

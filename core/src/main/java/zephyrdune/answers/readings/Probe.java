@@ -26,6 +26,7 @@ import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.BackdropTone;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Bare;
 import zephyrdune.set.light.EvenlyLit;
 import zephyrdune.set.light.Light;
@@ -75,7 +76,8 @@ final class Probe {
                 Reading.of(FACE_IN_USE, key.face().usedShare(), key.face().centre());
             case LOST ->
                 Reading.of(LOST, lost(), key.face().centre())
-                        .beside("What is stated to be lost", set.light().loss());
+                        .beside("What is stated to be lost", set.light().loss())
+                        .noting(usual(set.light()));
             case KEY_EXPOSURE,
                     KEY_SHARE,
                     TABLE_SHARE,
@@ -104,6 +106,13 @@ final class Probe {
                     BASE_UNDER_KEY,
                     BASE_EDGE -> shaping.read(kind);
         };
+    }
+
+    private static String usual(Light light) {
+        double spread = UsualSpread.of(light);
+        return spread > Reading.SURE
+                ? "By usual values; yours may lie %.1f stop off: meter once, and enter what you find".formatted(spread)
+                : "";
     }
 
     /** A bare source gives all that is stated of it, but for stated losses. */

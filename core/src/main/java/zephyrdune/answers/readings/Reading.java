@@ -13,6 +13,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
  * @param word what photographers call such a value; may be empty
  * @param rule what the rule of thumb says, for comparison; nothing is computed from it
  * @param note why there is no value, or what to know about it; may be empty
+ * @param alarm whether the picture does not come out as it is meant with it; the note says why
  * @param places where on the set it was probed, metres
  * @param uncertainty standard error of a value that was found by sampling, in its unit; absent where it is not worth saying
  */
@@ -23,6 +24,7 @@ public record Reading(
         String word,
         Optional<Rule> rule,
         String note,
+        boolean alarm,
         List<Vector3D> places,
         OptionalDouble uncertainty) {
 
@@ -43,20 +45,28 @@ public record Reading(
 
     static Reading of(ReadingKind kind, double value, Vector3D... places) {
         return new Reading(
-                kind, OptionalDouble.of(value), "", "", Optional.empty(), "", List.of(places), OptionalDouble.empty());
+                kind,
+                OptionalDouble.of(value),
+                "",
+                "",
+                Optional.empty(),
+                "",
+                false,
+                List.of(places),
+                OptionalDouble.empty());
     }
 
     static Reading absent(ReadingKind kind, String why) {
         return new Reading(
-                kind, OptionalDouble.empty(), "", "", Optional.empty(), why, List.of(), OptionalDouble.empty());
+                kind, OptionalDouble.empty(), "", "", Optional.empty(), why, false, List.of(), OptionalDouble.empty());
     }
 
     Reading called(String newText) {
-        return new Reading(kind, value, newText, word, rule, note, places, uncertainty);
+        return new Reading(kind, value, newText, word, rule, note, alarm, places, uncertainty);
     }
 
     Reading named(String newWord) {
-        return value.isEmpty() ? this : new Reading(kind, value, text, newWord, rule, note, places, uncertainty);
+        return value.isEmpty() ? this : new Reading(kind, value, text, newWord, rule, note, alarm, places, uncertainty);
     }
 
     /** With a note; one that has no value keeps the reason for that. */
@@ -64,20 +74,32 @@ public record Reading(
         if (value.isEmpty()) {
             return this;
         }
-        return new Reading(kind, value, text, word, rule, newNote, places, uncertainty);
+        return new Reading(kind, value, text, word, rule, newNote, alarm, places, uncertainty);
+    }
+
+    Reading alarming(boolean newAlarm) {
+        return new Reading(kind, value, text, word, rule, note, newAlarm, places, uncertainty);
     }
 
     Reading beside(String words, double ruleValue) {
         return Double.isFinite(ruleValue)
                 ? new Reading(
-                        kind, value, text, word, Optional.of(new Rule(words, ruleValue)), note, places, uncertainty)
+                        kind,
+                        value,
+                        text,
+                        word,
+                        Optional.of(new Rule(words, ruleValue)),
+                        note,
+                        alarm,
+                        places,
+                        uncertainty)
                 : this;
     }
 
     /** With its standard error, where that is worth saying. */
     Reading uncertain(double stops) {
         return value.isPresent() && stops > SURE
-                ? new Reading(kind, value, text, word, rule, note, places, OptionalDouble.of(stops))
+                ? new Reading(kind, value, text, word, rule, note, alarm, places, OptionalDouble.of(stops))
                 : this;
     }
 }

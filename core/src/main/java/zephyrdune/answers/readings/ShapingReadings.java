@@ -100,7 +100,11 @@ final class ShapingReadings {
                                 CARD_TINT,
                                 found.tint().getAsDouble(),
                                 found.shadow().place())
-                        : Reading.absent(CARD_TINT, "The cards send hardly any light to the shadow side");
+                        : Reading.absent(
+                                CARD_TINT,
+                                set.light().gel().coloured()
+                                        ? CameraReadings.COLOURED
+                                        : "The cards send hardly any light to the shadow side");
         };
     }
 

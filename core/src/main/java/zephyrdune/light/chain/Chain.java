@@ -15,6 +15,7 @@ import zephyrdune.set.light.Beam;
 import zephyrdune.set.light.BookLight;
 import zephyrdune.set.light.Capped;
 import zephyrdune.set.light.FromBehind;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Gridded;
 import zephyrdune.set.light.Honeycomb;
 import zephyrdune.set.light.InBox;
@@ -67,10 +68,12 @@ public final class Chain {
     private void build() {
         double beam = spread(light.source().distribution());
         links.add(new Link(Link.Kind.SOURCE, "light.source", 0, 0, 0, 1, beam, Optional.empty()));
-        if (light.gel() != 0) {
-            links.add(new Link(Link.Kind.GEL, "light.gel", 0, 0, 0, 1, beam, Optional.empty()));
+        Gel gel = light.gel();
+        if (!gel.equals(Gel.NONE)) {
+            links.add(new Link(Link.Kind.GEL, "light.gel", gel.loss(), 0, 0, 1, beam, Optional.empty()));
         }
         fill();
+        left *= gel.through();
         for (int i = 0; i < light.losses().size(); i++) {
             Loss loss = light.losses().get(i);
             left *= Stops.ratio(-loss.amount());

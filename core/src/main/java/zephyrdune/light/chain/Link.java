@@ -45,7 +45,7 @@ public record Link(
     /** What it is, and what it does. */
     public enum Kind {
         SOURCE("Source", "Where the light is made: a point as far as shadows go"),
-        GEL("Gel", "Shifts the colour; what it swallows is stated beside the other losses"),
+        GEL("Gel", "Shifts or colours the light, and swallows what it does not let pass"),
         SPILL("Past the edge", "Light that misses the next thing. A nearer or zoomed-in source spills less"),
         LINING("Lining", "Sends on what misses the front; silver keeps more than white"),
         INNER_BAFFLE("Inner baffle", "Spreads the hot middle over more of the front, and takes light"),

@@ -1,11 +1,16 @@
 package zephyrdune.light.emitter;
 
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+
 /**
  * Means over a face: cells of 2 x 2 Gauss-Legendre points, which get small along the edge of a beam.
  */
 final class FaceMean extends AdaptiveCubature {
 
-    private static final double FIRST = 0.5 - 0.5 / Math.sqrt(3);
+    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(2, 0, 1);
+
+    private static final double[] NODES = {GAUSS.getPoint(0), GAUSS.getPoint(1)};
 
     private static final int LEAST = 4;
     private static final int DEEPEST = 9;
@@ -39,8 +44,8 @@ final class FaceMean extends AdaptiveCubature {
     protected double cell(int patch, double s, double t, double size) {
         double sum = 0;
         for (int node = 0; node < 4; node++) {
-            double u = s + size * (node / 2 == 0 ? FIRST : 1 - FIRST);
-            double v = t + size * (node % 2 == 0 ? FIRST : 1 - FIRST);
+            double u = s + size * NODES[node / 2];
+            double v = t + size * NODES[node % 2];
             double area = outline.patch(patch, u, v, place);
             sum += area * Math.pow(evenness.at(place[0], place[1]), power);
         }

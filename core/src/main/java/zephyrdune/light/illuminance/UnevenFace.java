@@ -1,6 +1,9 @@
 package zephyrdune.light.illuminance;
 
 import java.util.List;
+import java.util.stream.IntStream;
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import zephyrdune.light.emitter.AdaptiveCubature;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.SmoothPart;
@@ -17,13 +20,15 @@ import zephyrdune.set.distribution.Distribution;
  */
 public final class UnevenFace implements Illuminance {
 
-    /** Gauss-Legendre nodes and weights of order 4 on 0 to 1 (M. Abramowitz, I. Stegun, table 25.4). */
-    private static final double[] NODES = {
-        0.5 - 0.430568155797026, 0.5 - 0.169990521792428, 0.5 + 0.169990521792428, 0.5 + 0.430568155797026
-    };
+    private static final int ORDER = 4;
 
-    private static final double[] WEIGHTS = {0.173927422568727, 0.326072577431273, 0.326072577431273, 0.173927422568727
-    };
+    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(ORDER, 0, 1);
+
+    private static final double[] NODES =
+            IntStream.range(0, ORDER).mapToDouble(GAUSS::getPoint).toArray();
+
+    private static final double[] WEIGHTS =
+            IntStream.range(0, ORDER).mapToDouble(GAUSS::getWeight).toArray();
 
     /** Halvings of a patch: its smallest cells are a 256th of it wide. */
     private static final int DEEPEST = 8;
@@ -135,9 +140,9 @@ public final class UnevenFace implements Illuminance {
         @Override
         protected double cell(int patch, double s, double t, double size) {
             double sum = 0;
-            for (int i = 0; i < 4; i++) {
+            for (int i = 0; i < ORDER; i++) {
                 double column = s + size * NODES[i];
-                for (int j = 0; j < 4; j++) {
+                for (int j = 0; j < ORDER; j++) {
                     double area = part.patches().patch(patch, column, t + size * NODES[j], place);
                     sum += WEIGHTS[i] * WEIGHTS[j] * area * density();
                 }

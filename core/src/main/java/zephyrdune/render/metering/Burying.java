@@ -4,6 +4,7 @@ import java.util.Optional;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Exposure;
 import zephyrdune.units.exposure.MarkedScale;
+import zephyrdune.units.measure.Rounding;
 import zephyrdune.units.measure.Stops;
 
 /**
@@ -32,16 +33,16 @@ public record Burying(double missing, Optional<Exposure> settings, double more, 
         double left = missing - Stops.between(now.exactShutter(), MarkedScale.SHUTTER.exact(shutter));
         double aperture = now.aperture();
         double speed = now.speed();
-        if (left > 1e-9) {
+        if (Rounding.more(left, 0)) {
             // speed first: it costs no depth; then aperture
             speed = MarkedScale.SPEED.changed(now.speed(), Stops.ratio(-left));
             left -= Stops.between(now.exactSpeed(), MarkedScale.SPEED.exact(speed));
         }
-        if (left > 1e-9) {
+        if (Rounding.more(left, 0)) {
             aperture = MarkedScale.APERTURE.changed(now.aperture(), Stops.ratio(left / 2));
             left -= 2 * Stops.between(MarkedScale.APERTURE.exact(aperture), now.exactAperture());
         }
-        if (left > 1e-9) {
+        if (Rounding.more(left, 0)) {
             return new Burying(missing, Optional.empty(), 0, 0);
         }
         Exposure dark =
@@ -64,7 +65,7 @@ public record Burying(double missing, Optional<Exposure> settings, double more, 
         double best = scale.nearest(sync);
         for (double mark : scale.marks()) {
             double exact = scale.exact(mark);
-            if (exact <= wanted * (1 + 1e-9) && exact >= sync * (1 - 1e-9)) {
+            if (!Rounding.more(exact / wanted, 1) && !Rounding.less(exact / sync, 1)) {
                 return mark;
             }
         }

@@ -5,6 +5,7 @@ import java.util.Objects;
 import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.exposure.MarkedScale;
 import zephyrdune.units.measure.Limits;
+import zephyrdune.units.measure.Rounding;
 import zephyrdune.units.measure.Stops;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
@@ -52,7 +53,7 @@ public record Exposure(
 
     /** Whether the shutter is faster than a flash can be kept up with. */
     public boolean beyondSync() {
-        return shutter < syncLimit * (1 - 1e-9);
+        return Rounding.less(shutter / syncLimit, 1);
     }
 
     /** The f-number itself, not its rounded mark. */

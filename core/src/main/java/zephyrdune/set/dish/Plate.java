@@ -6,6 +6,7 @@ import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Lengths;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.measure.Rounding;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
 
@@ -24,9 +25,6 @@ public record Plate(
     /** The flat part of the plate, as a share of its diameter. */
     static final double WELL = 0.7;
 
-    /** What arithmetic may add to a share that was meant exactly. */
-    private static final double ROUNDING = 1e-9;
-
     /** Thickness of the plate where the food lies, metres. */
     public static final double WELL_HEIGHT = 0.004;
 
@@ -34,7 +32,7 @@ public record Plate(
         LIMITS.require(diameter, rimHeight, foodDiameter, foodHeight);
         Objects.requireNonNull(surface);
         Objects.requireNonNull(food);
-        if (foodDiameter > WELL * diameter * (1 + ROUNDING)) {
+        if (Rounding.more(foodDiameter, WELL * diameter)) {
             throw new Refused(
                     "foodDiameter",
                     "The food is wider than the flat of the plate; make it at most %s, or the plate wider"

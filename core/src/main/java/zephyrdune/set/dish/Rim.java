@@ -3,6 +3,7 @@ package zephyrdune.set.dish;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.units.measure.Rounding;
 
 /**
  * A level edge of the dish: a circle, an oval or a rectangle along x and y, centred on the axis.
@@ -15,9 +16,6 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 public record Rim(double halfWidth, double halfDepth, double height, boolean round) {
 
     private static final int OUTLINE_POINTS = 48;
-
-    /** A direction this close to square to a side has no farthest corner. */
-    private static final double EVEN = 1e-9;
 
     public static Rim circle(double diameter, double height) {
         return new Rim(diameter / 2, diameter / 2, height, true);
@@ -59,7 +57,7 @@ public record Rim(double halfWidth, double halfDepth, double height, boolean rou
 
     /** Which of two corners is the farther; 0, the middle between them, where both are. */
     private static double side(double way) {
-        return Math.abs(way) < EVEN ? 0 : Math.signum(way);
+        return Rounding.same(way, 0) ? 0 : Math.signum(way);
     }
 
     /** Points round the edge, metres; for a circle or an oval, evenly spaced in turn. */

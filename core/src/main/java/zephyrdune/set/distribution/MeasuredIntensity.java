@@ -1,6 +1,7 @@
 package zephyrdune.set.distribution;
 
 import java.util.List;
+import zephyrdune.units.measure.Rounding;
 
 /**
  * A measured table of intensities over two angles, as goniophotometers give it (ANSI/IES LM-63, LM-75; the axes of the
@@ -9,9 +10,6 @@ import java.util.List;
  * <p>The axis of the light is the table's direction (0, 0), and only what goes to the front of it counts.
  */
 public final class MeasuredIntensity implements Distribution {
-
-    /** Angles this near to each other, radians, are the same. */
-    private static final double ROUNDING = 1e-9;
 
     private final PhotometricType type;
     private final double[] vertical;
@@ -84,15 +82,15 @@ public final class MeasuredIntensity implements Distribution {
             // both sides of the plane through 90 and 270 degrees are alike
             return turn < Math.PI / 2 ? Math.PI - turn : turn > 1.5 * Math.PI ? 3 * Math.PI - turn : turn;
         }
-        if (last > Math.PI + ROUNDING) {
+        if (Rounding.more(last, Math.PI)) {
             return turn;
         }
         double half = turn > Math.PI ? 2 * Math.PI - turn : turn;
-        return last > Math.PI / 2 + ROUNDING || half <= Math.PI / 2 ? half : Math.PI - half;
+        return Rounding.more(last, Math.PI / 2) || half <= Math.PI / 2 ? half : Math.PI - half;
     }
 
     private static boolean close(double a, double b) {
-        return Math.abs(a - b) < ROUNDING;
+        return Rounding.same(a, b);
     }
 
     private static double clamp(double cosine) {
@@ -102,7 +100,7 @@ public final class MeasuredIntensity implements Distribution {
     /** The interval that holds an angle, or -1 outside the table. */
     private static int below(double[] angles, double angle) {
         int last = angles.length - 1;
-        if (angle < angles[0] - ROUNDING || angle > angles[last] + ROUNDING) {
+        if (Rounding.less(angle, angles[0]) || Rounding.more(angle, angles[last])) {
             return -1;
         }
         int at = 0;
@@ -167,7 +165,7 @@ public final class MeasuredIntensity implements Distribution {
             double slope = (atTo - atFrom) / (to - from);
             return atTo * Math.sin(to) - atFrom * Math.sin(from) + slope * (Math.cos(to) - Math.cos(from));
         }
-        if (from >= Math.PI / 2 - ROUNDING) {
+        if (!Rounding.less(from, Math.PI / 2)) {
             return 0;
         }
         double slope = (atTo - atFrom) / (to - from);

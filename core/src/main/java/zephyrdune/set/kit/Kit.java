@@ -14,6 +14,7 @@ import zephyrdune.units.measure.Refused;
 public record Kit(
         @Count(min = 0, max = 40) List<OwnedSource> sources,
         @Count(min = 0, max = 80) List<Shaper> shapers,
+        @Count(min = 0, max = 40) List<OwnedGel> gels,
         @Count(min = 0, max = 60) List<Board> boards,
         @Count(min = 0, max = 20) List<WorkPlace> places) {
 
@@ -22,14 +23,16 @@ public record Kit(
 
     private static final CountLimit SOURCES = Limits.count(Kit.class, "sources");
     private static final CountLimit SHAPERS = Limits.count(Kit.class, "shapers");
+    private static final CountLimit GELS = Limits.count(Kit.class, "gels");
     private static final CountLimit BOARDS = Limits.count(Kit.class, "boards");
     private static final CountLimit PLACES = Limits.count(Kit.class, "places");
 
-    public static final Kit EMPTY = new Kit(List.of(), List.of(), List.of(), List.of());
+    public static final Kit EMPTY = new Kit(List.of(), List.of(), List.of(), List.of(), List.of());
 
     public Kit {
         sources = named(SOURCES, sources, OwnedSource::name);
         shapers = named(SHAPERS, shapers, Shaper::name);
+        gels = named(GELS, gels, OwnedGel::name);
         boards = named(BOARDS, boards, Board::name);
         places = named(PLACES, places, WorkPlace::name);
     }

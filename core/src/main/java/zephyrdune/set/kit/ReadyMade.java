@@ -11,6 +11,7 @@ import zephyrdune.set.light.EvenlyLit;
 import zephyrdune.set.light.Face;
 import zephyrdune.set.light.Filling;
 import zephyrdune.set.light.FromBehind;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Gridded;
 import zephyrdune.set.light.Honeycomb;
 import zephyrdune.set.light.HotSpot;
@@ -46,6 +47,7 @@ import zephyrdune.set.source.MainsFlash;
 import zephyrdune.set.source.Source;
 import zephyrdune.set.source.WattSeconds;
 import zephyrdune.set.surface.Surface;
+import zephyrdune.units.measure.Stops;
 
 /**
  * Generic pieces to start from. Their losses and spreads are common practice, no published source, from memory; whoever knows better
@@ -63,7 +65,7 @@ public final class ReadyMade {
     private ReadyMade() {}
 
     public static Kit kit() {
-        return new Kit(sources(), shapers(), boards(), places());
+        return new Kit(sources(), shapers(), gels(), boards(), places());
     }
 
     private static List<OwnedSource> sources() {
@@ -194,6 +196,24 @@ public final class ReadyMade {
                         loss(Where.CLOTH, 1)));
     }
 
+    private static List<OwnedGel> gels() {
+        return List.of(
+                correcting("Full warming (daylight to tungsten)", 131, 0.7),
+                correcting("Half warming", 81, 0.4),
+                correcting("Quarter warming", 42, 0.2),
+                correcting("Full cooling (tungsten to daylight)", -131, 1.5),
+                correcting("Half cooling", -68, 0.9),
+                coloured("Straw", 0.95, 0.80, 0.42),
+                coloured("Amber", 0.92, 0.48, 0.07),
+                coloured("Deep red", 0.62, 0.03, 0.02),
+                coloured("Rose", 0.92, 0.42, 0.55),
+                coloured("Leaf green", 0.20, 0.62, 0.14),
+                coloured("Sea green", 0.10, 0.55, 0.48),
+                coloured("Pale blue", 0.55, 0.76, 0.92),
+                coloured("Deep blue", 0.04, 0.12, 0.55),
+                coloured("Violet", 0.34, 0.11, 0.60));
+    }
+
     private static List<Board> boards() {
         return List.of(
                 new Board("White card", Surface.WHITE_PAPER, 0.3, 0.42),
@@ -238,6 +258,15 @@ public final class ReadyMade {
 
     private static OwnedSource source(String name, Source source) {
         return new OwnedSource(name, source, Origin.DEFAULT);
+    }
+
+    private static OwnedGel correcting(String name, double shift, double stops) {
+        double passed = Stops.ratio(-stops);
+        return new OwnedGel(name, new Gel(shift, passed, passed, passed), Origin.DEFAULT);
+    }
+
+    private static OwnedGel coloured(String name, double red, double green, double blue) {
+        return new OwnedGel(name, Gel.passing(red, green, blue), Origin.DEFAULT);
     }
 
     private static Shaper shaper(String name, Face face, Filling filling, Spread spread, Loss... losses) {

@@ -18,7 +18,6 @@ import zephyrdune.units.measure.Within;
  * The light: a source, what shapes it, the face that the shaped light comes from, and where that face is. The face is
  * level from side to side and faces its aim point, unless it is a patch on a wall; see {@link Pose}.
  *
- * @param gel shift of the light's colour by a gel, positive for warmer
  * @param losses of light from the source to the face, beside those that follow from how the face is filled
  * @param filling how the light is spread over the face
  * @param power setting of a fixed power control, stops below full
@@ -30,7 +29,7 @@ import zephyrdune.units.measure.Within;
 @RecordBuilder
 public record Light(
         Source source,
-        @Within(min = -300, max = 300, unit = Unit.MIRED) double gel,
+        Gel gel,
         @Count(min = 0, max = 8) List<Loss> losses,
         Face face,
         Filling filling,
@@ -53,9 +52,10 @@ public record Light(
     private static final CountLimit LOSSES = Limits.count(Light.class, "losses");
 
     public Light {
-        LIMITS.require(gel, power, clock, heightAngle, distance);
+        LIMITS.require(power, clock, heightAngle, distance);
         losses = LOSSES.copy(losses);
         Objects.requireNonNull(source);
+        Objects.requireNonNull(gel);
         Objects.requireNonNull(face);
         requireFitting(filling, spread);
         requireSmall(source, filling, spread);
@@ -102,9 +102,9 @@ public record Light(
         }
     }
 
-    /** All that is stated to be lost, in stops. */
+    /** All that is stated to be lost, in stops, and what the gel swallows. */
     public double loss() {
-        return losses.stream().mapToDouble(Loss::amount).sum();
+        return gel.loss() + losses.stream().mapToDouble(Loss::amount).sum();
     }
 
     /** The marks of its power control, from full downwards. */

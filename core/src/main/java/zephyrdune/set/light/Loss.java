@@ -21,23 +21,30 @@ public record Loss(
 
     /** What swallows it. */
     public enum Where {
-        LINING("Lining"),
-        INNER_BAFFLE("Inner baffle"),
-        OUTER_BAFFLE("Outer baffle"),
-        SOCK("Sock"),
-        DEFLECTOR("Deflector"),
-        CLOTH("Cloth"),
-        CAP("In the cap"),
-        OTHER("On the way");
+        LINING("Lining", 0.2),
+        INNER_BAFFLE("Inner baffle", 0.2),
+        OUTER_BAFFLE("Outer baffle", 0.25),
+        SOCK("Sock", 0.3),
+        DEFLECTOR("Deflector", 0.2),
+        CLOTH("Cloth", 0.4),
+        CAP("In the cap", 0.15),
+        OTHER("On the way", 0.5);
 
         private final String words;
+        private final double usualSpread;
 
-        Where(String words) {
+        Where(String words, double usualSpread) {
             this.words = words;
+            this.usualSpread = usualSpread;
         }
 
         public String words() {
             return words;
+        }
+
+        /** Standard deviation of real pieces about the usual value, stops: common practice, no published source, from memory. */
+        public double usualSpread() {
+            return usualSpread;
         }
     }
 

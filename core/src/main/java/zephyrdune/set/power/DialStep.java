@@ -3,6 +3,7 @@ package zephyrdune.set.power;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import java.util.stream.IntStream;
+import zephyrdune.units.measure.Rounding;
 
 /** The step between neighbouring marks. */
 public enum DialStep {
@@ -29,7 +30,7 @@ public enum DialStep {
 
     /** Steps from full down to the end of a range. */
     private int down(double range) {
-        return (int) Math.floor(range * perStop + 1e-9);
+        return Rounding.down(range * perStop);
     }
 
     /** Every mark of a range, from full downwards. */

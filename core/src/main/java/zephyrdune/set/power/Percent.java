@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
 import zephyrdune.units.measure.Limits;
+import zephyrdune.units.measure.Rounding;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
 
@@ -36,7 +37,7 @@ public record Percent(
     @Override
     public List<DialMark> marks() {
         Set<DialMark> marks = new LinkedHashSet<>();
-        int steps = (int) Math.ceil(1 / step - 1e-9);
+        int steps = Rounding.up(1 / step);
         for (int i = steps; i >= 0; i--) {
             marks.add(mark(dimming.below(Math.max(lowest, Math.min(1, i * step)))));
         }
@@ -46,8 +47,8 @@ public record Percent(
     @Override
     public DialMark mark(double stopsBelowFull) {
         double share = dimming.share(stopsBelowFull);
-        double under = Math.max(lowest, Math.floor(share / step + 1e-9) * step);
-        double over = Math.min(1, Math.max(lowest, Math.ceil(share / step - 1e-9) * step));
+        double under = Math.max(lowest, Rounding.down(share / step) * step);
+        double over = Math.min(1, Math.max(lowest, Rounding.up(share / step) * step));
         double nearest = dimming.below(under) - stopsBelowFull <= stopsBelowFull - dimming.below(over) ? under : over;
         String digits = step * 100 == Math.rint(step * 100) ? "%.0f %%" : "%.1f %%";
         return new DialMark(String.format(Locale.ROOT, digits, nearest * 100), dimming.below(nearest));

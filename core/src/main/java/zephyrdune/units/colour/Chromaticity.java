@@ -1,5 +1,6 @@
 package zephyrdune.units.colour;
 
+import java.util.OptionalDouble;
 import org.hipparchus.optim.MaxEval;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
@@ -14,6 +15,15 @@ public record Chromaticity(double x, double y) {
 
     /** From here up, daylight rather than a glowing body is what a colour temperature stands for. */
     private static final double DAYLIGHT_FROM = 5000;
+
+    /** From a black body's light, in the CIE 1960 diagram, to what still has a colour temperature (CIE 15). */
+    private static final double FARTHEST = 0.05;
+
+    /** Between these, mireds, a nearest black body is looked for; nearer than {@link #END} to one of them there is none. */
+    private static final double COLDEST = 25;
+
+    private static final double WARMEST = 1000;
+    private static final double END = 0.01;
 
     /** The white of sRGB (IEC 61966-2-1), CIE D65. */
     public static final Chromaticity D65 = new Chromaticity(0.3127, 0.3290);
@@ -64,16 +74,20 @@ public record Chromaticity(double x, double y) {
 
     /**
      * Correlated colour temperature, kelvin: of the black body whose light is nearest in the CIE 1960 diagram (CIE 15), between 1000
-     * and 40000.
+     * and 40000. None beyond those, nor farther than 0.05 from every black body's light, where the standard gives it no meaning.
      */
-    public double temperature() {
-        return Mired.of(new BrentOptimizer(1e-9, 1e-7)
+    public OptionalDouble temperature() {
+        double nearest = new BrentOptimizer(1e-9, 1e-7)
                 .optimize(
                         new MaxEval(200),
                         GoalType.MINIMIZE,
                         new UnivariateObjectiveFunction(mired -> apart(planck(Mired.of(mired)))),
-                        new SearchInterval(25, 1000))
-                .getPoint());
+                        new SearchInterval(COLDEST, WARMEST))
+                .getPoint();
+        boolean within = nearest > COLDEST + END && nearest < WARMEST - END;
+        return within && Math.sqrt(apart(planck(Mired.of(nearest)))) <= FARTHEST
+                ? OptionalDouble.of(Mired.of(nearest))
+                : OptionalDouble.empty();
     }
 
     /** Squared distance in the CIE 1960 diagram. */

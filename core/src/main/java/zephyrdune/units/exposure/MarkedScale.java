@@ -3,6 +3,7 @@ package zephyrdune.units.exposure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import zephyrdune.units.measure.Rounding;
 
 /**
  * The marks engraved or shown on cameras in third stops, and the exact values they stand for: f/5.6 is 2^(5/2), 1/60 s is
@@ -136,9 +137,9 @@ public enum MarkedScale {
         double found = value;
         for (double mark : inOrder(way)) {
             double exact = exact(mark);
-            if (way * (exact - now) > 1e-9 * now) {
+            if (way * (exact - now) > Rounding.SLACK * now) {
                 found = mark;
-                if (way * (exact - wanted) >= -1e-9 * exact) {
+                if (way * (exact - wanted) >= -Rounding.SLACK * exact) {
                     break;
                 }
             }

@@ -1,5 +1,7 @@
 package zephyrdune.units.exposure;
 
+import zephyrdune.units.measure.Rounding;
+
 /** The sRGB transfer function, IEC 61966-2-1. */
 public final class Srgb {
 
@@ -55,7 +57,7 @@ public final class Srgb {
     private static int[] nearly() {
         int[] codes = new int[1 << 14];
         for (int i = 0; i < codes.length; i++) {
-            codes[i] = (int) Math.round(255 * encode(i / (codes.length - 1.0)) - 0.5 + 1e-9);
+            codes[i] = Rounding.down(255 * encode(i / (codes.length - 1.0)));
             codes[i] = Math.max(0, codes[i] - 1);
         }
         return codes;

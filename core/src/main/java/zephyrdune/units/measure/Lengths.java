@@ -31,7 +31,7 @@ public final class Lengths {
 
     /** The next whole centimetre above a length, metres: it does where the length itself just does, or just does not. */
     public static double wholeUp(double metres) {
-        return (Math.floor(100 * metres + 1e-9) + 1) / 100;
+        return (Rounding.down(100 * metres) + 1) / 100.0;
     }
 
     private static String braced(double metres, String way) {
@@ -47,7 +47,7 @@ public final class Lengths {
         double centimetres = 100 * Double.parseDouble(length.group(1));
         double rounded = length.group(2) == null
                 ? Math.rint(centimetres)
-                : length.group(2).equals(" least") ? Math.ceil(centimetres - 1e-9) : Math.floor(centimetres + 1e-9);
+                : length.group(2).equals(" least") ? Rounding.up(centimetres) : Rounding.down(centimetres);
         return String.format(Locale.ROOT, "%.0f cm", rounded);
     }
 }

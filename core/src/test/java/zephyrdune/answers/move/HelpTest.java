@@ -16,6 +16,7 @@ import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.ReadyMade;
 import zephyrdune.set.kit.Shaper;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.NoDoors;
 import zephyrdune.set.light.PowerChoice;
@@ -119,7 +120,7 @@ public class HelpTest {
         Light light = chowder().light();
         Light fixed = new Light(
                 light.source(),
-                0,
+                Gel.NONE,
                 light.losses(),
                 light.face(),
                 light.filling(),

@@ -15,6 +15,7 @@ import zephyrdune.set.camera.Camera;
 import zephyrdune.set.camera.CameraAngle;
 import zephyrdune.set.camera.Exposure;
 import zephyrdune.set.light.FromBehind;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.NoDoors;
 import zephyrdune.set.light.PowerChoice;
@@ -134,7 +135,7 @@ public class NotesTest {
         TableSet strong = chowder()
                 .withLight(new Light(
                         new BatteryFlash(new GuideNumber(118, 0.035), 0.035, 5500, new Fractions(7, DialStep.THIRD)),
-                        0,
+                        Gel.NONE,
                         light.losses(),
                         light.face(),
                         light.filling(),
@@ -183,7 +184,7 @@ public class NotesTest {
         TableSet beyond = chowder()
                 .withLight(new Light(
                         light.source(),
-                        0,
+                        Gel.NONE,
                         light.losses(),
                         light.face(),
                         light.filling(),

@@ -18,6 +18,7 @@ import zephyrdune.set.light.Beam;
 import zephyrdune.set.light.Diffuse;
 import zephyrdune.set.light.Disc;
 import zephyrdune.set.light.Face;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Gridded;
 import zephyrdune.set.light.HotSpot;
 import zephyrdune.set.light.Light;
@@ -67,7 +68,7 @@ public class EnergyTest {
     private static Light light(Source source, Face face, Spread spread, double hotSpot, double loss) {
         return new Light(
                 source,
-                0,
+                Gel.NONE,
                 Sets.lost(loss),
                 face,
                 new HotSpot(hotSpot),

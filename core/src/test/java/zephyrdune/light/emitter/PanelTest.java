@@ -21,6 +21,7 @@ import zephyrdune.set.light.Bare;
 import zephyrdune.set.light.Disc;
 import zephyrdune.set.light.EvenlyLit;
 import zephyrdune.set.light.FromBehind;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.NoDoors;
 import zephyrdune.set.light.Pose;
@@ -89,7 +90,7 @@ public class PanelTest {
         double side = 0.6;
         Light light = new Light(
                 panel,
-                0,
+                Gel.NONE,
                 Sets.lost(0),
                 new Rectangle(side, side),
                 new EvenlyLit(),
@@ -210,7 +211,7 @@ public class PanelTest {
         Light light = box(0.6, 0.6, 12, 60, 0.9).withFilling(new FromBehind(0.5));
         assertThatThrownBy(() -> new Light(
                         light.source(),
-                        0,
+                        Gel.NONE,
                         light.losses(),
                         new Disc(0.3),
                         light.filling(),

@@ -181,11 +181,11 @@ public class ShaperTest {
         TableSet wood = Sets.inRoom(
                         chowder().withBackdrop(new Backdrop(3, 2, 1.5, Surface.GREY_PAPER)), 3, 1.8, Surface.PALE_WOOD)
                 .withLight(white.light());
-        double straight = KeyColour.of(Sets.lit(light)).mired();
-        assertThat(KeyColour.of(white).mired() - straight).isBetween(-2.0, 6.0);
-        assertThat(KeyColour.of(wood).mired() - straight).isGreaterThan(60);
+        double straight = KeyColour.of(Sets.lit(light)).mired().orElseThrow();
+        assertThat(KeyColour.of(white).mired().orElseThrow() - straight).isBetween(-2.0, 6.0);
+        assertThat(KeyColour.of(wood).mired().orElseThrow() - straight).isGreaterThan(60);
         assertThat(read(wood, ReadingKind.LIGHT_TINT))
-                .isCloseTo(KeyColour.of(wood).mired() - 1e6 / 5500, within(1e-6));
+                .isCloseTo(KeyColour.of(wood).mired().orElseThrow() - 1e6 / 5500, within(1e-6));
         Mix mix = Mix.of(wood, Set.of());
         double[] balanced = new WhiteBalance(5500).srgb(5500);
         assertThat(mix.weight(0, 0) / mix.weight(0, 2))

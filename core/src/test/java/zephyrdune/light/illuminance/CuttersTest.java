@@ -26,6 +26,7 @@ import zephyrdune.set.card.Slit;
 import zephyrdune.set.card.WindowBars;
 import zephyrdune.set.light.BarnDoors;
 import zephyrdune.set.light.Disc;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.HotSpot;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.surface.Surface;
@@ -99,7 +100,7 @@ public class CuttersTest {
         Light soft = box(0.6, 0.4, 9, 40, 0.9);
         Light round = new Light(
                 soft.source(),
-                0,
+                Gel.NONE,
                 soft.losses(),
                 new Disc(0.5),
                 new HotSpot(1.5),

@@ -14,6 +14,7 @@ import zephyrdune.set.light.Bare;
 import zephyrdune.set.light.Diffuse;
 import zephyrdune.set.light.Disc;
 import zephyrdune.set.light.EvenlyLit;
+import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.NoDoors;
 import zephyrdune.set.light.PowerChoice;
@@ -43,7 +44,7 @@ public class MeteredExposureTest {
     private static Light light(Source source, Spread spread, double loss, PowerChoice choice, double power) {
         return new Light(
                 source,
-                0,
+                Gel.NONE,
                 Sets.lost(loss),
                 spread instanceof Bare ? new Disc(0.05) : new Rectangle(0.6, 0.6),
                 new EvenlyLit(),

@@ -111,6 +111,7 @@ public class KitTest {
         assertThatThrownBy(() -> new Kit(
                         List.of(),
                         List.of(),
+                        List.of(),
                         List.of(card, new Board("white CARD ", Surface.GREY_PAPER, 1, 1)),
                         List.of()))
                 .isInstanceOf(Refused.class)

@@ -47,6 +47,7 @@ class ReadingsController {
      * @param word what photographers call such a value; may be empty
      * @param ruleOfThumb for comparison alone; null where there is none
      * @param note why there is none, or what to know about it
+     * @param alarm whether the picture does not come out as it is meant with it; the note says why
      * @param uncertainty standard error of a value that was found by sampling, in the unit of its kind; null where it is not worth saying
      */
     record ReadingAnswer(
@@ -56,6 +57,7 @@ class ReadingsController {
             String word,
             Optional<Reading.Rule> ruleOfThumb,
             String note,
+            boolean alarm,
             List<Point> places,
             @Schema(types = {"number", "null"}) Double uncertainty) {
 
@@ -67,6 +69,7 @@ class ReadingsController {
                     reading.word(),
                     reading.rule(),
                     reading.note(),
+                    reading.alarm(),
                     reading.places().stream().map(Point::of).toList(),
                     reading.uncertainty().isPresent() ? reading.uncertainty().getAsDouble() : null);
         }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,6 +16,7 @@ import zephyrdune.formats.KitFormat;
 import zephyrdune.server.problems.Overtaken;
 import zephyrdune.set.kit.Kit;
 import zephyrdune.set.kit.ReadyMade;
+import zephyrdune.set.kit.UsualSpread;
 
 @RestController
 @Tag(name = "kit", description = "What the photographer owns")
@@ -51,6 +53,23 @@ class KitController {
     @Operation(operationId = "readyMade", summary = "Generic pieces to start from")
     Kit readyMade() {
         return ReadyMade.kit();
+    }
+
+    /** How far the usual values of a kit's pieces may be off, stops, in the order of its lists; 0 where a number is somebody's own. */
+    record SpreadsAnswer(List<Double> sources, List<Double> shapers, List<Double> gels) {
+
+        static SpreadsAnswer of(Kit kit) {
+            return new SpreadsAnswer(
+                    kit.sources().stream().map(UsualSpread::of).toList(),
+                    kit.shapers().stream().map(UsualSpread::of).toList(),
+                    kit.gels().stream().map(UsualSpread::of).toList());
+        }
+    }
+
+    @PostMapping("/api/usual-spreads")
+    @Operation(operationId = "usualSpreads", summary = "How far the usual values of a kit's pieces may be off")
+    SpreadsAnswer spreads(@RequestBody Kit kit) {
+        return SpreadsAnswer.of(kit);
     }
 
     @PostMapping(value = "/api/kit-files", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)

@@ -1,0 +1,58 @@
+package zephyrdune.set.kit;
+
+import java.util.ArrayList;
+import java.util.List;
+import zephyrdune.set.light.Filling;
+import zephyrdune.set.light.InBox;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.light.Loss;
+import zephyrdune.set.light.Origin;
+
+/**
+ * How far real pieces of a kind lie from the usual values that ship with the program: one standard deviation, stops. Common practice,
+ * no published source, from memory; of several on one way of the light, independent, the root of the sum of squares.
+ */
+public final class UsualSpread {
+
+    /** What makers state of output against what is metered. */
+    private static final double SOURCE = 0.3;
+
+    private static final double GEL = 0.15;
+
+    /** Lining and cloth of a softbox. */
+    private static final double BOX = 0.3;
+
+    private UsualSpread() {}
+
+    /** Of a source's output; 0 where it is not the usual value. */
+    public static double of(OwnedSource source) {
+        return usual(source.origin(), SOURCE);
+    }
+
+    public static double of(OwnedGel gel) {
+        return usual(gel.origin(), GEL);
+    }
+
+    /** Of what a shaper lets through. */
+    public static double of(Shaper shaper) {
+        return shaper.origin() == Origin.CALIBRATED ? 0 : of(shaper.filling(), shaper.losses());
+    }
+
+    /** Of what a light's shaper lets through. */
+    public static double of(Light light) {
+        return of(light.filling(), light.losses());
+    }
+
+    private static double of(Filling filling, List<Loss> losses) {
+        List<Double> spreads = new ArrayList<>();
+        losses.forEach(loss -> spreads.add(usual(loss.origin(), loss.where().usualSpread())));
+        if (filling instanceof InBox box) {
+            spreads.add(usual(box.origin(), BOX));
+        }
+        return Math.sqrt(spreads.stream().mapToDouble(spread -> spread * spread).sum());
+    }
+
+    private static double usual(Origin origin, double spread) {
+        return origin == Origin.DEFAULT ? spread : 0;
+    }
+}
