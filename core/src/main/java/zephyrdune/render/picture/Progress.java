@@ -42,6 +42,7 @@ public final class Progress {
     private final TableSet set;
     private final boolean deep;
     private final LongSupplier room;
+    private final double enough;
     private final Traced traced;
     private Stage stage = Stage.COARSE;
     private Film film;
@@ -51,11 +52,13 @@ public final class Progress {
 
     /**
      * @param deep whether what is out of focus looks it
+     * @param enough noise at which it is done, stops
      * @param room memory that may be had for the next film, bytes; a picture gets no larger than that allows, but for the coarse one
      */
-    public Progress(TableSet set, boolean deep, LongSupplier room) {
+    public Progress(TableSet set, boolean deep, double enough, LongSupplier room) {
         this.set = set;
         this.deep = deep;
+        this.enough = enough;
         this.room = room;
         traced = Traced.of(set, deep);
         film = film();
@@ -100,7 +103,7 @@ public final class Progress {
             return false;
         }
         boolean adaptive = stage == Stage.FINE && passes >= Noise.LEAST_SAMPLES;
-        if (!film.pass(stage.effort, adaptive ? mix : null, DONE, stop)) {
+        if (!film.pass(stage.effort, adaptive ? mix : null, enough, stop)) {
             return false;
         }
         passes++;
@@ -124,7 +127,7 @@ public final class Progress {
 
     /** Whether more work would not show. */
     public boolean done() {
-        return stage == Stage.FINE && (noise <= DONE || passes >= MOST_SAMPLES);
+        return stage == Stage.FINE && (noise <= enough || passes >= MOST_SAMPLES);
     }
 
     /** Whether nothing can be shown yet. */
@@ -152,7 +155,7 @@ public final class Progress {
         if (before != null || !Double.isFinite(noise) || noise <= 0) {
             return done() ? 1 : 0;
         }
-        return Math.min(1, Math.max(DONE * DONE / (noise * noise), (double) passes / MOST_SAMPLES));
+        return Math.min(1, Math.max(enough * enough / (noise * noise), (double) passes / MOST_SAMPLES));
     }
 
     /** The picture so far: evened out as long as it is not done. */

@@ -37,7 +37,7 @@ class Painter implements SmartLifecycle {
 
     private final long budget = (long) (MEMORY * Runtime.getRuntime().maxMemory());
     private final ComputeLimiter computing;
-    private final List<RenderJob> easels = new ArrayList<>();
+    private final List<RenderJob> jobs = new ArrayList<>();
     private Thread thread;
     private volatile boolean running;
     private long turns;
@@ -47,24 +47,24 @@ class Painter implements SmartLifecycle {
     }
 
     /** Takes a view in. */
-    void add(RenderJob easel) {
-        synchronized (easels) {
-            easels.add(easel);
+    void add(RenderJob job) {
+        synchronized (jobs) {
+            jobs.add(job);
         }
         wake();
     }
 
-    void remove(RenderJob easel) {
-        easel.close();
-        synchronized (easels) {
-            easels.remove(easel);
+    void remove(RenderJob job) {
+        job.close();
+        synchronized (jobs) {
+            jobs.remove(job);
         }
     }
 
     /** Has to be called after a wish or a look. */
     void wake() {
-        synchronized (easels) {
-            easels.notifyAll();
+        synchronized (jobs) {
+            jobs.notifyAll();
         }
     }
 
@@ -90,7 +90,7 @@ class Painter implements SmartLifecycle {
     private void paint() {
         while (running) {
             try {
-                pointed().forEach(easel -> guarded(easel, easel::point));
+                pointed().forEach(job -> guarded(job, job::point));
                 Optional<RenderJob> next = next();
                 if (next.isPresent()) {
                     work(next.get());
@@ -104,47 +104,47 @@ class Painter implements SmartLifecycle {
     }
 
     /** Whatever goes wrong with one picture is told to its view, and is nobody else's trouble. */
-    private static void guarded(RenderJob easel, Runnable work) {
+    private static void guarded(RenderJob job, Runnable work) {
         try {
             work.run();
         } catch (RuntimeException | Error e) {
             LOG.warn("a picture failed: {}", e.toString());
             LOG.debug("where it failed", e);
-            easel.fail(
+            job.fail(
                     e instanceof OutOfMemoryError
                             ? "There is not enough memory for this picture; close other tabs of Zephyrdune, or start it with more"
                             : "This picture could not be made; the next change of the set tries again");
         }
     }
 
-    private void work(RenderJob easel) {
-        easel.lastTurn = ++turns;
-        boolean leaving = crowded() || easel.refining() && computing.busy();
+    private void work(RenderJob job) {
+        job.lastTurn = ++turns;
+        boolean leaving = crowded() || job.refining() && computing.busy();
         ForkJoinPool pool = leaving ? rest : all;
         guarded(
-                easel,
-                () -> pool.submit(() -> easel.work(() -> room(easel), () -> givesWay(easel, leaving)))
+                job,
+                () -> pool.submit(() -> job.work(() -> room(job), () -> givesWay(job, leaving)))
                         .join());
     }
 
-    private boolean givesWay(RenderJob easel, boolean leaving) {
-        return anyLooks() || !easel.urgent() && (anyUrgent() || !leaving && easel.refining() && computing.busy());
+    private boolean givesWay(RenderJob job, boolean leaving) {
+        return anyLooks() || !job.urgent() && (anyUrgent() || !leaving && job.refining() && computing.busy());
     }
 
     /** Memory for a view's next film, after those who looked longest ago have given back what is needed. */
     private long room(RenderJob asking) {
-        synchronized (easels) {
-            long held = easels.stream().mapToLong(RenderJob::bytes).sum();
-            List<RenderJob> idle = easels.stream()
-                    .filter(easel -> easel != asking && easel.idle() && easel.bytes() > 0)
-                    .sorted(Comparator.comparing(easel -> easel.lastTurn))
+        synchronized (jobs) {
+            long held = jobs.stream().mapToLong(RenderJob::bytes).sum();
+            List<RenderJob> idle = jobs.stream()
+                    .filter(job -> job != asking && job.idle() && job.bytes() > 0)
+                    .sorted(Comparator.comparing(job -> job.lastTurn))
                     .toList();
-            for (RenderJob easel : idle) {
+            for (RenderJob job : idle) {
                 if (held <= budget / 2) {
                     break;
                 }
-                held -= easel.bytes();
-                easel.drop();
+                held -= job.bytes();
+                job.drop();
             }
             return budget - held;
         }
@@ -152,42 +152,42 @@ class Painter implements SmartLifecycle {
 
     /** Whether so many wait for a first look that all cores together would keep readings waiting. */
     private boolean crowded() {
-        synchronized (easels) {
-            return easels.stream().filter(RenderJob::urgent).count() > MOST_URGENT;
+        synchronized (jobs) {
+            return jobs.stream().filter(RenderJob::urgent).count() > MOST_URGENT;
         }
     }
 
     private boolean anyUrgent() {
-        synchronized (easels) {
-            return easels.stream().anyMatch(RenderJob::urgent);
+        synchronized (jobs) {
+            return jobs.stream().anyMatch(RenderJob::urgent);
         }
     }
 
     private boolean anyLooks() {
-        synchronized (easels) {
-            return easels.stream().anyMatch(RenderJob::looks);
+        synchronized (jobs) {
+            return jobs.stream().anyMatch(RenderJob::looks);
         }
     }
 
     private List<RenderJob> pointed() {
-        synchronized (easels) {
-            return easels.stream().filter(RenderJob::looks).toList();
+        synchronized (jobs) {
+            return jobs.stream().filter(RenderJob::looks).toList();
         }
     }
 
     private Optional<RenderJob> next() {
-        synchronized (easels) {
-            return easels.stream()
-                    .filter(easel -> !easel.idle())
-                    .min(Comparator.<RenderJob, Boolean>comparing(easel -> !easel.urgent())
-                            .thenComparing(easel -> easel.lastTurn));
+        synchronized (jobs) {
+            return jobs.stream()
+                    .filter(job -> !job.idle())
+                    .min(Comparator.<RenderJob, Boolean>comparing(job -> !job.urgent())
+                            .thenComparing(job -> job.lastTurn));
         }
     }
 
     private void rest() throws InterruptedException {
-        synchronized (easels) {
+        synchronized (jobs) {
             if (!anyLooks() && next().isEmpty()) {
-                easels.wait();
+                jobs.wait();
             }
         }
     }

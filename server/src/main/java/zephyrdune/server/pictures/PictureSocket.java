@@ -42,6 +42,7 @@ class PictureSocket extends TextWebSocketHandler {
     private final ComputeLimiter computing;
     private final FrameRequestReader reader;
     private final JsonMapper json;
+    private final PictureSettings settings;
     private final Map<String, View> views = new ConcurrentHashMap<>();
     private final ExecutorService encoders = Executors.newFixedThreadPool(ENCODERS, work -> {
         Thread thread = new Thread(work, "pictures-out");
@@ -49,10 +50,11 @@ class PictureSocket extends TextWebSocketHandler {
         return thread;
     });
 
-    PictureSocket(Painter painter, ComputeLimiter computing, JsonMapper json) {
+    PictureSocket(Painter painter, ComputeLimiter computing, JsonMapper json, PictureSettings settings) {
         this.painter = painter;
         this.computing = computing;
         this.json = json;
+        this.settings = settings;
         reader = new FrameRequestReader(json);
     }
 
@@ -63,9 +65,9 @@ class PictureSocket extends TextWebSocketHandler {
             session.close(CloseStatus.SERVICE_OVERLOAD);
             return;
         }
-        View view = new View(connection, json, encoders);
+        View view = new View(connection, json, encoders, settings.doneAt());
         views.put(session.getId(), view);
-        painter.add(view.easel());
+        painter.add(view.job());
     }
 
     @Override
@@ -85,7 +87,7 @@ class PictureSocket extends TextWebSocketHandler {
             JsonNode tree = reader.tree(words);
             if (tree.has("look")) {
                 JsonNode look = tree.path("look");
-                view.easel()
+                view.job()
                         .look(new Look(
                                 look.path("across").asDouble(0),
                                 look.path("down").asDouble(0)));
@@ -110,7 +112,7 @@ class PictureSocket extends TextWebSocketHandler {
                         .picturePlan(wish.set(), view::left, wish::prepare)
                         .whenComplete((prepared, failure) -> {
                             if (prepared != null) {
-                                view.easel().wish(prepared);
+                                view.job().wish(prepared);
                                 painter.wake();
                             } else if (!(failure instanceof Left)) {
                                 view.failed(
@@ -143,7 +145,7 @@ class PictureSocket extends TextWebSocketHandler {
     private void close(WebSocketSession session) {
         View view = views.remove(session.getId());
         if (view != null) {
-            painter.remove(view.easel());
+            painter.remove(view.job());
         }
     }
 }

@@ -17,6 +17,7 @@ import zephyrdune.render.picture.Warnings;
 final class RenderJob {
 
     private final Gallery gallery;
+    private final double enough;
     private final AtomicReference<Look> look = new AtomicReference<>();
     private volatile FrameRequest.Prepared newest;
     private volatile boolean closed;
@@ -33,9 +34,13 @@ final class RenderJob {
     /** When it last had its turn, by the painter's count. */
     long lastTurn;
 
-    /** @param gallery where finished frames go */
-    RenderJob(Gallery gallery) {
+    /**
+     * @param gallery where finished frames go
+     * @param enough noise at which a picture is done, stops
+     */
+    RenderJob(Gallery gallery, double enough) {
         this.gallery = gallery;
+        this.enough = enough;
     }
 
     /** Takes what there is to show; never keeps the painter waiting. */
@@ -121,7 +126,7 @@ final class RenderJob {
                 }
             } else {
                 progress = null;
-                progress = new Progress(wanted.set(), wanted.wish().deep(), room);
+                progress = new Progress(wanted.set(), wanted.wish().deep(), enough, room);
                 begun = System.nanoTime();
                 trace++;
             }

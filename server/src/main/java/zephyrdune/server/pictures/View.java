@@ -32,7 +32,7 @@ final class View implements RenderJob.Gallery {
     private final RemoteEndpoint.Async remote;
     private final JsonMapper json;
     private final Executor encoders;
-    private final RenderJob easel = new RenderJob(this);
+    private final RenderJob job;
     private final AtomicReference<Frame> frame = new AtomicReference<>();
     private final AtomicReference<Loupe> loupe = new AtomicReference<>();
     private final AtomicReference<Object> word = new AtomicReference<>();
@@ -44,10 +44,11 @@ final class View implements RenderJob.Gallery {
     private StringBuilder heard = new StringBuilder();
     private boolean tooLong;
 
-    View(Session session, JsonMapper json, Executor encoders) {
+    View(Session session, JsonMapper json, Executor encoders, double enough) {
         this.session = session;
         this.json = json;
         this.encoders = encoders;
+        job = new RenderJob(this, enough);
         remote = session.getAsyncRemote();
         remote.setSendTimeout(SLOWEST_MILLIS);
     }
@@ -78,8 +79,8 @@ final class View implements RenderJob.Gallery {
         return !session.isOpen();
     }
 
-    RenderJob easel() {
-        return easel;
+    RenderJob job() {
+        return job;
     }
 
     /** Takes in a part of a message; gives the whole of it with the last. One that is too long is said to be, and dropped. */
@@ -150,7 +151,7 @@ final class View implements RenderJob.Gallery {
             }
         } catch (RuntimeException | Error e) {
             LOG.debug("a view's connection broke", e);
-            easel.close();
+            job.close();
         }
     }
 
@@ -166,7 +167,7 @@ final class View implements RenderJob.Gallery {
             encoders.execute(this::sendNext);
         } else {
             LOG.debug("a view's connection broke", result.getException());
-            easel.close();
+            job.close();
         }
     }
 }

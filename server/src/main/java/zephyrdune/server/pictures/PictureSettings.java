@@ -1,0 +1,11 @@
+package zephyrdune.server.pictures;
+
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * How fine pictures on the screen get.
+ *
+ * @param doneAt noise at which one is done, stops
+ */
+@ConfigurationProperties("zephyrdune.pictures")
+record PictureSettings(double doneAt) {}
