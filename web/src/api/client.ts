@@ -2,6 +2,7 @@ import type {
   CardCut,
   CardFill,
   CardPlace,
+  CardSlides,
   DeletedSet,
   DialMark,
   Difference,
@@ -212,6 +213,8 @@ export const api = {
   steps: (set: TableSet) => json<Step[]>("/api/steps", send("POST", set)),
   cardFill: (set: TableSet, card: number, signal?: AbortSignal) =>
     json<CardFill>(`/api/card-fills?card=${card}`, send("POST", set, signal)),
+  cardSlide: (set: TableSet, card: number, signal?: AbortSignal) =>
+    json<CardSlides>(`/api/card-slides?card=${card}`, send("POST", set, signal)),
   cardCut: (set: TableSet, card: number) =>
     json<CardCut>(`/api/card-cuts?card=${card}`, send("POST", set)),
   placeCard: (set: TableSet, card: number, place: CardPlace) =>

@@ -5,6 +5,7 @@ import { startNewSet, useNewSet } from "../kit/newSetOpen";
 import { useKit } from "../kit/store";
 import { useAnswersOf } from "../set/answers";
 import { useTable } from "../set/store";
+import { useView } from "../set/view";
 import { SETS, setActions } from "../sets/actions";
 import { Conflict } from "../sets/Conflict";
 import { Boundary } from "../ui/Boundary";
@@ -22,11 +23,14 @@ import { useAddress } from "./address";
 import { Banners } from "./Banners";
 import { Header } from "./Header";
 import { useKeys } from "./keys";
+import { useTour } from "./tour";
 
+const Tour = lazy(() => import("./Tour").then(({ Tour }) => ({ default: Tour })));
 const NewSet = lazy(() => import("../kit/NewSet").then(({ NewSet }) => ({ default: NewSet })));
 
 export function App() {
   const reach = useReach();
+  const touring = useTour((tour) => tour.at !== null);
   const isOpen = useTable((table) => table.id !== null);
   const asking = useNewSet(({ open }) => open);
   useEffect(() => void useKit.getState().fetch(), []);
@@ -45,6 +49,7 @@ export function App() {
           <NewSet open onClose={() => useNewSet.setState({ open: false })} />
         </Suspense>
       )}
+      <Suspense fallback={null}>{touring && <Tour />}</Suspense>
       <Conflict />
       <Notices />
     </div>
@@ -52,6 +57,7 @@ export function App() {
 }
 
 function WorkingView({ reach }: { reach: number }) {
+  const tall = useView((view) => view.tall);
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2.5 px-3 pb-3 max-sm:pb-16 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
       <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2 max-lg:contents lg:grid-rows-[minmax(0,1fr)_auto_168px]">
@@ -67,18 +73,20 @@ function WorkingView({ reach }: { reach: number }) {
           <Readings />
         </Boundary>
       </div>
-      <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2.5 max-lg:contents lg:grid-rows-[minmax(0,1fr)_minmax(0,0.4fr)_auto]">
+      <div
+        className={`grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2.5 max-lg:contents ${tall ? "lg:grid-rows-[minmax(0,1fr)_auto]" : "lg:grid-rows-[minmax(0,1fr)_minmax(0,0.4fr)_auto]"}`}
+      >
         <div className="max-lg:h-80">
           <Boundary name="The view from above">
             <Floor reach={reach} />
           </Boundary>
         </div>
-        <div className="max-lg:h-44">
+        <div className={`max-lg:h-44 ${tall ? "lg:hidden" : ""}`}>
           <Boundary name="The view from the side">
             <Rise reach={reach} />
           </Boundary>
         </div>
-        <div className="lg:h-[264px]">
+        <div className={tall ? "lg:h-[max(264px,52vh)]" : "lg:h-[264px]"}>
           <Boundary name="The numbers">
             <Controls />
           </Boundary>

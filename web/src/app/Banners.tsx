@@ -4,12 +4,13 @@ import { useState } from "react";
 import { useConnection } from "../api/connection";
 import { useAnswers } from "../set/answers";
 import { useDrafts } from "../set/drafts";
-import { useLength, useSaid } from "../set/preferences";
+import { useLength, usePreferences, useSaid } from "../set/preferences";
 import { type Problem, useTable } from "../set/store";
 import { angle } from "../set/units";
 import { setActions } from "../sets/actions";
 import { Button } from "../ui/Button";
 import { IMPOSSIBLE_ID } from "../ui/ids";
+import { endTour, startTour, useTour } from "./tour";
 
 /** What stands in the way just now: the server is away, or the set cannot be. */
 export function Banners() {
@@ -23,9 +24,12 @@ export function Banners() {
   const said = useSaid();
   const unkept = useDrafts((drafts) => drafts.failed);
   const actions = setActions(useQueryClient());
+  const offered = usePreferences(({ toured }) => !toured) && possible !== null;
+  const touring = useTour((tour) => tour.at !== null);
   const [dismissed, setDismissed] = useState<string[]>([]);
   const open = problem ? [] : doubts.filter(({ words }) => !dismissed.includes(words));
-  if (!lost && !problem && !unanswered && !unkept && open.length === 0) return null;
+  const tour = offered && !touring;
+  if (!lost && !problem && !unanswered && !unkept && !tour && open.length === 0) return null;
   return (
     <div className="pointer-events-none fixed inset-x-0 top-24 z-10 flex flex-col items-center gap-2 px-3 lg:right-[37%]">
       {lost && (
@@ -76,6 +80,19 @@ export function Banners() {
           </Button>
         </div>
       ))}
+      {tour && (
+        <div
+          role="status"
+          data-testid="tour-offer"
+          className="pointer-events-auto flex items-center gap-3 rounded-panel border border-line bg-raised px-4 py-2 text-sm shadow-xl"
+        >
+          New here? Six things to know, in a minute.
+          <Button look="strong" onClick={startTour}>
+            Show me round
+          </Button>
+          <Button onClick={endTour}>Not now</Button>
+        </div>
+      )}
       {problem && (
         <div
           role="alert"

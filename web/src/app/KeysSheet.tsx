@@ -1,6 +1,8 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { Button } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
 import { everyAction } from "./everyAction";
+import { startTour } from "./tour";
 
 /** Keys that mean something where the focus is. */
 const WHERE: [keys: string, words: string][] = [
@@ -31,6 +33,16 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
           </div>
         ))}
       </dl>
+      <Button
+        look="outline"
+        className="mt-4 justify-self-start"
+        onClick={() => {
+          onClose();
+          startTour();
+        }}
+      >
+        Show me round
+      </Button>
     </Sheet>
   );
 }

@@ -12,6 +12,7 @@ import { PART_LABELS, SUBJECT_LABELS } from "../views/controls/labels";
 import { lightsAlone, showOnly } from "../views/picture/only";
 import { keepShown } from "../views/picture/takes";
 import { openSheet } from "./sheets";
+import { startTour } from "./tour";
 
 /** Something that can be done from anywhere. */
 export type Action = {
@@ -28,11 +29,12 @@ const TOOLS: [tool: Tool, words: string][] = [
   ["frame", "Move the frame"],
 ];
 
-const SWITCHES: [name: "lines" | "warnings" | "histogram" | "deep", words: string][] = [
+const SWITCHES: [name: "lines" | "warnings" | "histogram" | "deep" | "tall", words: string][] = [
   ["lines", "Stop lines"],
   ["warnings", "Clipped and blocked"],
   ["histogram", "Histogram"],
   ["deep", "Depth of field"],
+  ["tall", "Larger panel, over the view from the side"],
 ];
 
 /** Everything that can be done just now, by group. */
@@ -49,6 +51,7 @@ function sheets(): Action[] {
     { group, words: "New set", run: startNewSet },
     { group, words: "Find an action", keys: "/", run: () => openSheet("find") },
     { group, words: "Keys", keys: "?", run: () => openSheet("keys") },
+    ...(useTable.getState().set ? [{ group, words: "Tour", run: startTour }] : []),
   ];
 }
 

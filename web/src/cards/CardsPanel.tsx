@@ -14,6 +14,7 @@ import { angle, signedStops } from "../set/units";
 import { PanelButton } from "../ui/PanelButton";
 import { AddCard } from "./AddCard";
 import { placeCard, placeSlit, removeCard } from "./actions";
+import { BeamSlide } from "./BeamSlide";
 import { CutFields } from "./CutFields";
 import { nameOf } from "./name";
 
@@ -72,6 +73,7 @@ function CardFields({ at, card }: { at: number; card: Card }) {
           <PanelButton onClick={() => void placeSlit()}>Cover the hero, darken behind</PanelButton>
         )}
       </div>
+      <BeamSlide at={at} />
       <PartFields path={path} />
       <CutFields at={at} card={card} />
       {card.cut.holes.kind !== "no-holes" && (

@@ -8,6 +8,9 @@ type Preferences = {
   lengthUnit: LengthUnit;
   /** Strictly one light: a base light is not offered. */
   oneLight: boolean;
+  /** Whether the tour was taken or declined. */
+  toured: boolean;
+  setToured: () => void;
   setTheme: (theme: Theme) => void;
   setLengthUnit: (unit: LengthUnit) => void;
   setOneLight: (strict: boolean) => void;
@@ -40,6 +43,11 @@ export const usePreferences = create<Preferences>((put) => {
     theme,
     lengthUnit: kept("length-unit") === "in" ? "in" : "cm",
     oneLight: kept("one-light") === "strict",
+    toured: kept("tour") === "seen",
+    setToured: () => {
+      keep("tour", "seen");
+      put({ toured: true });
+    },
     setTheme: (next) => {
       showTheme(next);
       keep("theme", next);

@@ -3,7 +3,7 @@ import { create } from "zustand";
 /** What the pointer does on the picture. */
 export type Tool = "look" | "profile" | "frame" | "meter";
 
-type Switch = "deep" | "warnings" | "lines" | "histogram" | "rings" | "contours" | "tape";
+type Switch = "deep" | "warnings" | "lines" | "histogram" | "rings" | "contours" | "tape" | "tall";
 
 type View = {
   /** Words of the layers that are switched off. */
@@ -19,6 +19,8 @@ type View = {
   rings: boolean;
   contours: boolean;
   tape: boolean;
+  /** Whether the numbers take the place of the view from the side. */
+  tall: boolean;
   tool: Tool;
   toggleLayer: (word: string) => void;
   toggle: (name: Switch) => void;
@@ -35,6 +37,7 @@ export const useView = create<View>((put) => ({
   rings: true,
   contours: true,
   tape: false,
+  tall: false,
   tool: "look",
   toggleLayer: (word) =>
     put(({ off }) => ({

@@ -1,4 +1,12 @@
-import { Camera, Layers, Soup, SunMedium, Warehouse } from "lucide-react";
+import {
+  Camera,
+  Layers,
+  PanelBottomClose,
+  PanelBottomOpen,
+  Soup,
+  SunMedium,
+  Warehouse,
+} from "lucide-react";
 import { Tabs } from "radix-ui";
 import { type ReactNode, useRef } from "react";
 import { ExposurePanel, FramePanel, MeterPanel } from "../../camera/CameraPanels";
@@ -17,6 +25,7 @@ import {
   workOn,
   workOnSubject,
 } from "../../set/picked";
+import { useView } from "../../set/view";
 import { PART_LABELS, SUBJECT_LABELS } from "./labels";
 
 const SYMBOLS: Record<Subject, typeof Soup> = {
@@ -99,27 +108,48 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
       onValueChange={(next) => workOn(next as Part)}
       className="flex min-h-0 flex-1 flex-col"
     >
-      <Tabs.List
-        aria-label={`Parts of ${SUBJECT_LABELS[subject].toLowerCase()}`}
-        className="flex shrink-0 gap-1 overflow-x-auto px-2.5 pt-2"
-      >
-        {SUBJECTS[subject].map((name) => (
-          <Tabs.Trigger
-            key={name}
-            value={name}
-            className="h-7 whitespace-nowrap rounded-full px-2.5 text-soft text-sm hover:text-ink data-[state=active]:bg-raised data-[state=active]:text-ink max-sm:h-11 max-sm:px-4"
-          >
-            {PART_LABELS[name]}
-          </Tabs.Trigger>
-        ))}
-      </Tabs.List>
+      <div className="flex shrink-0 items-start justify-between pt-2 pr-2">
+        <Tabs.List
+          aria-label={`Parts of ${SUBJECT_LABELS[subject].toLowerCase()}`}
+          className="flex min-w-0 gap-1 overflow-x-auto px-2.5"
+        >
+          {SUBJECTS[subject].map((name) => (
+            <Tabs.Trigger
+              key={name}
+              value={name}
+              className="h-7 whitespace-nowrap rounded-full px-2.5 text-soft text-sm hover:text-ink data-[state=active]:bg-raised data-[state=active]:text-ink max-sm:h-11 max-sm:px-4"
+            >
+              {PART_LABELS[name]}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <TallButton />
+      </div>
       <Tabs.Content
         key={part}
         value={part}
-        className="grid min-h-0 grid-cols-2 content-start gap-x-3 gap-y-2 overflow-y-auto px-3 pt-2 pb-3 sm:grid-cols-3"
+        className="grid min-h-0 auto-rows-max grid-cols-2 content-start gap-x-3 gap-y-2 overflow-y-auto px-3 pt-2 pb-3 sm:grid-cols-3"
       >
         <Panel />
       </Tabs.Content>
     </Tabs.Root>
+  );
+}
+
+/** Lets the numbers take the place of the view from the side, and gives it back. */
+function TallButton() {
+  const { tall, toggle } = useView();
+  const name = tall ? "Show the view from the side" : "Larger panel, over the view from the side";
+  const Drawn = tall ? PanelBottomClose : PanelBottomOpen;
+  return (
+    <button
+      type="button"
+      aria-label={name}
+      title={name}
+      onClick={() => toggle("tall")}
+      className="grid size-7 shrink-0 place-items-center rounded text-soft hover:bg-raised hover:text-ink max-lg:hidden"
+    >
+      <Drawn size={16} aria-hidden />
+    </button>
   );
 }

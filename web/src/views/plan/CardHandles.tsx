@@ -1,5 +1,6 @@
-import type { Card, TableSet } from "../../api/types";
+import type { Card, Point, TableSet } from "../../api/types";
 import { nameOf } from "../../cards/name";
+import { useCardSlide } from "../../cards/slide";
 import { axesOf, cardMovedTo, cardTurnedTo, middleOf } from "../../set/frame";
 import { limitsAt } from "../../set/limits";
 import { pickCard, useWorked } from "../../set/picked";
@@ -106,6 +107,7 @@ export function CardHandles({ view, scale }: { view: View; scale: Scale }) {
         const more = view === "floor" && chosen;
         return (
           <g key={key}>
+            {chosen && <Beam view={view} scale={scale} at={at} />}
             {more && card.cut.holes.kind === "slit" && (
               <>
                 <Grip
@@ -148,6 +150,34 @@ export function CardHandles({ view, scale }: { view: View; scale: Scale }) {
           </g>
         );
       })}
+    </g>
+  );
+}
+
+/** The line along which the card slides between dish and light, its ends marked. */
+function Beam({ view, scale, at }: { view: View; scale: Scale; at: number }) {
+  const slide = useCardSlide(at);
+  if (!slide) return null;
+  const drawn = ({ x, y, z }: Point) =>
+    view === "floor" ? { across: x, up: y } : { across: y, up: z };
+  const ends = [slide.near, slide.far].map(drawn);
+  return (
+    <g data-testid={`card-beam-${view}-${at}`} className="pointer-events-none">
+      <path
+        d={scale.path(ends, false)}
+        className="stroke-sand"
+        strokeWidth={1.4}
+        strokeDasharray="6 4"
+      />
+      {ends.map(({ across, up }) => (
+        <circle
+          key={`${across},${up}`}
+          cx={scale.across(across)}
+          cy={scale.up(up)}
+          r={2.5}
+          className="fill-sand"
+        />
+      ))}
     </g>
   );
 }

@@ -95,7 +95,14 @@ abstract class Browsing {
         assertThat(complaints).as("errors in the browser's console").isEmpty();
     }
 
+    /** Of somebody who has been here before. */
     static BrowserContext newContext(int width, int height) {
+        BrowserContext back = strangersContext(width, height);
+        back.addInitScript("try { localStorage.setItem('zephyrdune:tour', 'seen'); } catch {}");
+        return back;
+    }
+
+    static BrowserContext strangersContext(int width, int height) {
         return browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setAcceptDownloads(true)

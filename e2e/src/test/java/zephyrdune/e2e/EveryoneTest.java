@@ -62,6 +62,15 @@ public class EveryoneTest extends Browsing {
         click("All readings");
         noViolations("all readings");
         page.keyboard().press("Escape");
+        page.keyboard().press("?");
+        noViolations("keys");
+        click("Show me round");
+        assertThat(page.getByTestId("tour")).isVisible();
+        noViolations("tour");
+        page.keyboard().press("Escape");
+        page.keyboard().press("/");
+        noViolations("find an action");
+        page.keyboard().press("Escape");
         click("Sets");
         assertThat(page.getByLabel("Saved sets")).isVisible();
         noViolations("sets");

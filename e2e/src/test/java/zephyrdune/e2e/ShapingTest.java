@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -98,6 +100,34 @@ public class ShapingTest extends Browsing {
             page.keyboard().press("Control+z");
         }
         assertThat(field("cards.0.distanceMetres")).hasValue(Pattern.compile("^" + Math.round(distance)));
+    }
+
+    /** Near the dish and near the light, by pointer and by key; the set from above shows the way. */
+    @Test
+    public void aFlagSlidesAlongTheBeam() {
+        add("Flag");
+        Locator thumb =
+                page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName(Pattern.compile("along the beam")));
+        double before = Double.parseDouble(thumb.getAttribute("aria-valuenow"));
+        assertThat(page.getByTestId("card-beam-floor-0")).isVisible();
+        BoundingBox rail = page.getByTestId("card-slide").boundingBox();
+        double[] from = middle(thumb);
+        drag(from, new double[] {rail.x + rail.width - 5, from[1]});
+        settled();
+        double far = Double.parseDouble(thumb.getAttribute("aria-valuenow"));
+        assertThat(far).isGreaterThan(before + 0.1);
+        double turned = number("cards.0.turnDegrees");
+        thumb.focus();
+        page.keyboard().press("Shift+ArrowLeft");
+        settled();
+        assertThat(Double.parseDouble(thumb.getAttribute("aria-valuenow"))).isCloseTo(far - 0.05, within(0.006));
+        assertThat(number("cards.0.turnDegrees")).as("it faces as before").isCloseTo(turned, within(0.2));
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+z");
+        settled();
+        assertThat(Double.parseDouble(thumb.getAttribute("aria-valuenow"))).isCloseTo(before, within(0.002));
+        click("Opposite the light");
+        assertThat(page.getByTestId("card-slide")).hasCount(0);
     }
 
     /** The pair of boards is placed, its gap dragged open and shut; the strip on the floor follows. */

@@ -4,8 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.util.regex.Pattern;
@@ -29,6 +31,45 @@ public class WorkingViewTest extends Browsing {
             assertThat(page.getByTestId(part)).isInViewport();
         }
         assertThat(page.locator("h1")).containsText("Smoked mussel chowder");
+    }
+
+    /** Offered to who is new, walked to its end by keys, and then only when it is asked for. */
+    @Test
+    public void theTourIsOfferedOnceAndCanBeAskedForAgain() {
+        try (BrowserContext stranger = strangersContext(1280, 800)) {
+            Page first = newPage(stranger);
+            first.navigate(address());
+            first.getByTestId("tour-offer").getByText("Show me round").click();
+            Locator tour = first.getByTestId("tour");
+            for (int stop = 1; stop <= 6; stop++) {
+                assertThat(tour).containsText(stop + " of 6");
+                first.keyboard().press("Enter"); // Next has the focus
+            }
+            assertThat(tour).hasCount(0);
+            first.reload();
+            assertThat(first.locator("h1")).isVisible();
+            assertThat(first.getByTestId("tour-offer")).hasCount(0);
+            first.keyboard().press("?");
+            first.getByRole(AriaRole.BUTTON, named("Show me round")).click();
+            assertThat(tour).containsText("1 of 6");
+            first.keyboard().press("Escape");
+            assertThat(tour).hasCount(0);
+            first.navigate("about:blank");
+        }
+    }
+
+    @Test
+    public void theNumbersTakeThePlaceOfTheSideView() {
+        tab("Source");
+        assertThat(page.getByTestId("handle-rise")).isVisible();
+        click("Larger panel, over the view from the side");
+        assertThat(page.getByTestId("handle-rise")).isHidden();
+        assertThat(
+                        page.evaluate(
+                                "() => { const all = document.querySelectorAll('[role=tabpanel]'); const e = all[all.length - 1]; return e.scrollHeight - e.clientHeight; }"))
+                .isEqualTo(0);
+        click("Show the view from the side");
+        assertThat(page.getByTestId("handle-rise")).isVisible();
     }
 
     /** From 6 o'clock to 10 o'clock: the shadow goes from behind the bowl to its right, and undo puts both back. */

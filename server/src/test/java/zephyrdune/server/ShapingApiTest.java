@@ -117,6 +117,20 @@ public class ShapingApiTest extends RunningServer {
         assertThat(ok("/api/sharper", carded()).size()).isZero();
     }
 
+    @Test
+    public void aCardThatCutsSlidesAlongTheBeam() {
+        JsonNode inTheWay = ok("/api/card-places?card=0&place=IN_THE_WAY", carded(holed(0.05)));
+        JsonNode slide = ok("/api/card-slides?card=0", (ObjectNode) inTheWay).get("slide");
+        assertThat(slide.get("nowMetres").asDouble())
+                .isGreaterThan(slide.get("nearestMetres").asDouble())
+                .isLessThan(slide.get("farthestMetres").asDouble());
+        assertThat(slide.get("near").get("z").asDouble())
+                .isLessThan(slide.get("far").get("z").asDouble());
+        JsonNode fills = ok("/api/card-slides?card=0", carded(card("white-paper", 3, 0.35)));
+        assertThat(fills.path("slide").isNull() || fills.path("slide").isMissingNode())
+                .isTrue();
+    }
+
     private HttpResponse<byte[]> pattern(String query, byte[] file) {
         return send(to("/api/pattern-files?" + query)
                 .header("content-type", "application/octet-stream")
@@ -149,6 +163,7 @@ public class ShapingApiTest extends RunningServer {
             {"/api/card-fills?card=4", 422, "no card 5"},
             {"/api/card-fills?card=-1", 422, "no card 0"},
             {"/api/card-cuts?card=9", 422, "no card 10"},
+            {"/api/card-slides?card=1", 422, "no card 2"},
             {"/api/card-places?card=3&place=BOUNCE", 422, "no card 4"},
             {"/api/card-places?card=0&place=ELSEWHERE", 400, ""},
             {"/api/slit-placings?underStops=NaN", 422, "0 to 10 stops"},

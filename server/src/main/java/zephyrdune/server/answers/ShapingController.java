@@ -14,6 +14,7 @@ import zephyrdune.answers.fill.CardFill;
 import zephyrdune.answers.fill.SecondLight;
 import zephyrdune.answers.finding.Finding;
 import zephyrdune.answers.move.CardPlace;
+import zephyrdune.answers.move.CardSlide;
 import zephyrdune.answers.move.Lever;
 import zephyrdune.answers.move.Sharper;
 import zephyrdune.answers.move.SlitPlacing;
@@ -107,6 +108,18 @@ class ShapingController {
         }
     }
 
+    /** Where the middle of a card slides along the beam, and how far from the aim point its ends and the card are. */
+    record CardSlideAnswer(Point near, Point far, double nearestMetres, double farthestMetres, double nowMetres) {
+
+        static CardSlideAnswer of(CardSlide slide) {
+            return new CardSlideAnswer(
+                    Point.of(slide.near()), Point.of(slide.far()), slide.nearest(), slide.farthest(), slide.now());
+        }
+    }
+
+    /** The way of a card along the beam: null for one that only fills, or has no room to slide. */
+    record CardSlidesAnswer(@Schema(nullable = true) CardSlideAnswer slide) {}
+
     /** Boards that leave a slit; all is null where no slit does what is wanted, the backdrop alone where no key reaches it. */
     record SlitAnswer(
             @Schema(nullable = true) TableSet set,
@@ -191,6 +204,16 @@ class ShapingController {
     CompletableFuture<TableSet> place(
             @RequestParam int card, @RequestParam CardPlace place, @RequestBody TableSet set) {
         return computing.quickly(set, () -> place.put(set, card));
+    }
+
+    @PostMapping("/api/card-slides")
+    @Operation(
+            operationId = "cardSlide",
+            summary = "The way of a card that cuts the light along the beam, from near the dish to near the light")
+    CompletableFuture<CardSlidesAnswer> slide(@RequestParam int card, @RequestBody TableSet set) {
+        return computing.quickly(
+                set, () -> new CardSlidesAnswer(
+                        CardSlide.of(set, card).map(CardSlideAnswer::of).orElse(null)));
     }
 
     @PostMapping("/api/slit-placings")
