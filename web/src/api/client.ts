@@ -7,6 +7,7 @@ import type {
   DialMark,
   Difference,
   Finding,
+  Highlights,
   Holes,
   Kit,
   Lamp,
@@ -193,6 +194,8 @@ export const api = {
       `/api/metering-points?across=${across}&down=${down}`,
       send("POST", set),
     ),
+  highlight: (set: TableSet, signal?: AbortSignal) =>
+    json<Highlights>("/api/highlights", send("POST", set, signal)),
   difference: (first: TableSet, second: TableSet, signal?: AbortSignal) =>
     json<Difference>("/api/differences", send("POST", { first, second }, signal)),
   pictureFile: async (

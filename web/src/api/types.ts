@@ -21,6 +21,7 @@ export type DeletedSet = Schemas["Deleted"];
 export type Reading = Schemas["ReadingAnswer"];
 export type ReadingsAnswer = Schemas["ReadingsAnswer"];
 export type Doubt = Schemas["DoubtAnswer"];
+export type Highlights = Schemas["HighlightsAnswer"];
 export type Move = Schemas["MoveAnswer"];
 export type Lever = ReadingKind["levers"][number];
 export type Marks = Schemas["MarksAnswer"];

@@ -106,25 +106,23 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
     <Tabs.Root
       value={part}
       onValueChange={(next) => workOn(next as Part)}
-      className="flex min-h-0 flex-1 flex-col"
+      className="relative flex min-h-0 flex-1 flex-col"
     >
-      <div className="flex shrink-0 items-start justify-between pt-2 pr-2">
-        <Tabs.List
-          aria-label={`Parts of ${SUBJECT_LABELS[subject].toLowerCase()}`}
-          className="flex min-w-0 gap-1 overflow-x-auto px-2.5"
-        >
-          {SUBJECTS[subject].map((name) => (
-            <Tabs.Trigger
-              key={name}
-              value={name}
-              className="h-7 whitespace-nowrap rounded-full px-2.5 text-soft text-sm hover:text-ink data-[state=active]:bg-raised data-[state=active]:text-ink max-sm:h-11 max-sm:px-4"
-            >
-              {PART_LABELS[name]}
-            </Tabs.Trigger>
-          ))}
-        </Tabs.List>
-        <TallButton />
-      </div>
+      <Tabs.List
+        aria-label={`Parts of ${SUBJECT_LABELS[subject].toLowerCase()}`}
+        className="flex shrink-0 gap-1 overflow-x-auto pt-2 pr-10 pl-2.5"
+      >
+        {SUBJECTS[subject].map((name) => (
+          <Tabs.Trigger
+            key={name}
+            value={name}
+            className="h-7 whitespace-nowrap rounded-full px-2.5 text-soft text-sm hover:text-ink data-[state=active]:bg-raised data-[state=active]:text-ink max-sm:h-11 max-sm:px-4"
+          >
+            {PART_LABELS[name]}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+
       <Tabs.Content
         key={part}
         value={part}
@@ -132,6 +130,7 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
       >
         <Panel />
       </Tabs.Content>
+      <TallButton />
     </Tabs.Root>
   );
 }
@@ -147,7 +146,7 @@ function TallButton() {
       aria-label={name}
       title={name}
       onClick={() => toggle("tall")}
-      className="grid size-7 shrink-0 place-items-center rounded text-soft hover:bg-raised hover:text-ink max-lg:hidden"
+      className="absolute top-2 right-2 grid size-7 place-items-center rounded text-soft hover:bg-raised hover:text-ink max-lg:hidden"
     >
       <Drawn size={16} aria-hidden />
     </button>

@@ -277,4 +277,29 @@ public class PicturesTest extends RunningServer {
         }
         assertThat(names).containsExactly("ambient.hdr", "key.hdr", "table.hdr");
     }
+
+    private JsonNode highlight(ObjectNode set) {
+        return json(post("/api/highlights", set.toString()));
+    }
+
+    /** The chowder is glazed and mirrors a softbox behind it; a biscuit is matte. */
+    @Test
+    public void aHighlightIsFoundInTheFrame() {
+        ObjectNode back = bare();
+        ((ObjectNode) back.get("light")).put("clockHours", 12).put("heightAngleDegrees", 45);
+        JsonNode found = highlight(back).get("highlight");
+        assertThat(found.get("across").asDouble()).isBetween(0.2, 0.8);
+        assertThat(found.get("down").asDouble()).isBetween(0.2, 0.8);
+        assertThat(found.get("lengthMetres").asDouble())
+                .isGreaterThanOrEqualTo(found.get("widthMetres").asDouble());
+        assertThat(found.get("frameShare").asDouble()).isBetween(0.01, 1.0);
+        ObjectNode matte = bare();
+        ((ObjectNode) matte.get("dish")).removeAll();
+        ((ObjectNode) matte.get("dish"))
+                .put("kind", "biscuit")
+                .put("diameterMetres", 0.08)
+                .put("thicknessMetres", 0.01)
+                .put("surface", "baked-pastry");
+        assertThat(highlight(matte).path("highlight").isObject()).isFalse();
+    }
 }

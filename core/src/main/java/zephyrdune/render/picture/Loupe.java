@@ -8,7 +8,7 @@ import zephyrdune.units.measure.Stops;
  *
  * @param tone of the place, stops from mid grey (18 %), the mean of the pixels round it
  * @param red linear pixel value; green and blue likewise
- * @param owner number of what is seen there; see {@link zephyrdune.trace.Guide#owner}
+ * @param owner number of what is seen there; see {@link zephyrdune.render.trace.FirstHit#owner}
  */
 public record Loupe(double tone, double red, double green, double blue, int owner) {
 

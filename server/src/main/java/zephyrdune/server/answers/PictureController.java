@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.DoubleConsumer;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -22,9 +23,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.answers.highlight.Highlight;
 import zephyrdune.formats.LayersFile;
 import zephyrdune.formats.PngFile;
 import zephyrdune.formats.RadianceFile;
+import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.Denoiser;
 import zephyrdune.render.picture.Difference;
 import zephyrdune.render.picture.EdgeProfile;
@@ -163,6 +166,51 @@ class PictureController {
         return new DifferenceAnswer(difference.width(), difference.height(), hundredths);
     }
 
+    /**
+     * The image of the key in a shiny hero, as it lies in the frame.
+     *
+     * @param across of its middle from the left edge, 0 to 1
+     * @param down of its middle from the upper edge, likewise
+     * @param frameShare its longer side over the frame's width
+     * @param aboveStops over half of what is seen of the hero
+     */
+    record HighlightAnswer(
+            double across,
+            double down,
+            double frameShare,
+            double lengthMetres,
+            double widthMetres,
+            double aboveStops,
+            double roughness) {
+
+        static HighlightAnswer of(TableSet set, Highlight highlight) {
+            Vector3D seen = Perspective.of(set).project(highlight.place());
+            return new HighlightAnswer(
+                    seen.getX(),
+                    seen.getY(),
+                    highlight.length() / set.camera().framedWidth(),
+                    highlight.length(),
+                    highlight.width(),
+                    highlight.above(),
+                    highlight.roughness());
+        }
+    }
+
+    /** Null where the hero is matte or mirrors no light to the camera. */
+    record HighlightsAnswer(@Schema(nullable = true) HighlightAnswer highlight) {}
+
+    @PostMapping("/api/highlights")
+    @Operation(
+            operationId = "highlight",
+            summary = "Where the frame shows the largest image of the key in a shiny hero, and how large it is")
+    CompletableFuture<HighlightsAnswer> highlight(@RequestBody TableSet set) {
+        return computing.quickly(
+                set,
+                () -> new HighlightsAnswer(Highlight.of(set, Mix.of(set, Set.of()))
+                        .map(found -> HighlightAnswer.of(set, found))
+                        .orElse(null)));
+    }
+
     @PostMapping("/api/picture-files")
     @Operation(
             operationId = "pictureFile",
@@ -177,9 +225,10 @@ class PictureController {
     CompletableFuture<ResponseEntity<byte[]>> file(
             @RequestParam FileKind kind,
             @RequestParam(defaultValue = "") List<String> off,
-            @RequestParam(defaultValue = "" + FILE_WIDTH) int width,
+            @RequestParam(name = "width") Optional<Integer> wanted,
             @RequestParam Optional<UUID> name,
             @RequestBody TableSet set) {
+        int width = wanted.orElse(kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH);
         if (width < LEAST_WIDTH || width > MOST_WIDTH) {
             throw new Refused("width", "A picture is %d to %d pixels wide".formatted(LEAST_WIDTH, MOST_WIDTH));
         }
@@ -211,7 +260,7 @@ class PictureController {
 
     private static byte[] traced(FileKind kind, Switched switched, int width, DoubleConsumer progress) {
         if (kind == FileKind.SMALL_PNG) {
-            return PngFile.write(SmallPicture.of(switched, SMALL_WIDTH, SMALL_PASSES));
+            return PngFile.write(SmallPicture.of(switched, width, SMALL_PASSES));
         }
         TableSet set = switched.set();
         Film film = new Film(set, width, rows(set, width), false);

@@ -212,7 +212,8 @@ class ShapingController {
             summary = "The way of a card that cuts the light along the beam, from near the dish to near the light")
     CompletableFuture<CardSlidesAnswer> slide(@RequestParam int card, @RequestBody TableSet set) {
         return computing.quickly(
-                set, () -> new CardSlidesAnswer(
+                set,
+                () -> new CardSlidesAnswer(
                         CardSlide.of(set, card).map(CardSlideAnswer::of).orElse(null)));
     }
 
