@@ -51,7 +51,7 @@ export function App() {
       )}
       <Suspense fallback={null}>{touring && <Tour />}</Suspense>
       <Conflict />
-      <Notices />
+      {!isOpen && <Notices />}
     </div>
   );
 }
@@ -61,10 +61,11 @@ function WorkingView({ reach }: { reach: number }) {
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-2.5 px-3 pb-3 max-sm:pb-16 lg:grid-cols-[minmax(0,1fr)_minmax(400px,36%)] lg:grid-rows-[minmax(0,1fr)]">
       <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-2 max-lg:contents lg:grid-rows-[minmax(0,1fr)_auto_168px]">
-        <div className="min-h-0 max-lg:sticky max-lg:top-0 max-lg:z-10 max-lg:aspect-[5/4] max-lg:max-h-[46vh] max-lg:w-full">
+        <div className="relative min-h-0 max-lg:sticky max-lg:top-0 max-lg:z-10 max-lg:aspect-[5/4] max-lg:max-h-[46vh] max-lg:w-full">
           <Boundary name="The picture">
             <Picture />
           </Boundary>
+          <Notices inPicture />
         </div>
         <Boundary name="What stands in the way">
           <Findings />

@@ -30,27 +30,23 @@ export function CardsPanel() {
   return (
     <>
       {card ? (
-        <Select
-          label={`Card, one of ${names.length}`}
-          value={names[at] ?? ""}
-          choices={names}
-          verbatim
-          testId="cards.picked"
-          onChoose={(chosen) => pickCard(names.indexOf(chosen))}
-        />
+        <div className="col-span-2 min-w-0">
+          <Select
+            label={`Card, one of ${names.length}`}
+            value={names[at] ?? ""}
+            choices={names}
+            verbatim
+            testId="cards.picked"
+            onChoose={(chosen) => pickCard(names.indexOf(chosen))}
+          />
+        </div>
       ) : (
         <p className="self-end pb-1 text-soft text-sm leading-tight">
           Nothing is put round the dish yet.
         </p>
       )}
       <AddCard full={names.length >= mostIn(owner, "cards")} />
-      {card ? (
-        <PanelButton onClick={() => removeCard(at)}>
-          <Trash2 size={15} aria-hidden /> Remove it
-        </PanelButton>
-      ) : (
-        <PanelButton onClick={() => void placeSlit()}>Slit look</PanelButton>
-      )}
+      {!card && <PanelButton onClick={() => void placeSlit()}>Slit look</PanelButton>}
       {card && <CardFields at={at} card={card} />}
     </>
   );
@@ -72,6 +68,9 @@ function CardFields({ at, card }: { at: number; card: Card }) {
         {slit && (
           <PanelButton onClick={() => void placeSlit()}>Cover the hero, darken behind</PanelButton>
         )}
+        <PanelButton onClick={() => removeCard(at)}>
+          <Trash2 size={15} aria-hidden /> Remove it
+        </PanelButton>
       </div>
       <BeamSlide at={at} />
       <PartFields path={path} />

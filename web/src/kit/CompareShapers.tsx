@@ -14,6 +14,9 @@ import { useReadyMade } from "./readyMade";
 import { useKit } from "./store";
 
 const MOST = 5;
+
+/** Pixels across a small picture. */
+const SMALL = 320;
 const NOW = "On the table now";
 
 /** Shapers against the one on the table, put beside each other in one of three ways: a picture and figures of each. */
@@ -67,7 +70,7 @@ export function Compare({ open, onClose }: { open: boolean; onClose: () => void 
             // scrolled by the arrow keys too
             // biome-ignore lint/a11y/noNoninteractiveTabindex: see above
             tabIndex={0}
-            className="mt-2 grid min-h-0 flex-1 grid-cols-[repeat(auto-fit,minmax(165px,1fr))] gap-3 overflow-y-auto"
+            className="mt-2 grid min-h-0 flex-1 grid-cols-[repeat(auto-fit,minmax(140px,1fr))] gap-3 overflow-y-auto"
           >
             <section aria-label={NOW}>
               <h3 className="font-semibold text-sm">{NOW}</h3>
@@ -162,7 +165,7 @@ function Column({ set, shaper, way, onUsed, enlarge }: ColumnProps) {
 
 /** A small picture; pressed, it is shown large. */
 function Shot({ set, name, enlarge }: { set: TableSet; name: string; enlarge: () => void }) {
-  const shot = useShot(set);
+  const shot = useShot(set, SMALL);
   return (
     <button
       type="button"

@@ -61,13 +61,11 @@ export function useHighlightOf(set: TableSet) {
 }
 
 /** The address of a smoothed picture of a set, so many pixels wide. */
-export function useShot(set: TableSet, width?: number) {
+export function useShot(set: TableSet, width: number) {
   return useQuery({
     queryKey: ["shot", set, width],
     queryFn: async ({ signal }) =>
-      URL.createObjectURL(
-        await api.pictureFile("SMALL_PNG", set, [], { signal, ...(width ? { width } : {}) }),
-      ),
+      URL.createObjectURL(await api.pictureFile("SMALL_PNG", set, [], { signal, width })),
     ...KEPT,
   });
 }

@@ -57,9 +57,11 @@ export function sheetOpened(): () => void {
 type Props = {
   /** Whether it stands in a sheet, and what closes that: Escape is for the sheet then, not for a notice. */
   inSheet?: () => void;
+  /** Whether it stands at the foot of the picture, clear of tools and tiles. */
+  inPicture?: boolean;
 };
 
-export function Notices({ inSheet }: Props) {
+export function Notices({ inSheet, inPicture = false }: Props) {
   const notices = useNotices((state) => state.notices);
   const sheets = useNotices((state) => state.sheets);
   if (sheets > 0 && !inSheet) return null;
@@ -98,7 +100,7 @@ export function Notices({ inSheet }: Props) {
         className={
           inSheet
             ? "mt-3 grid gap-2 empty:hidden"
-            : "fixed bottom-4 left-1/2 z-40 grid w-[min(560px,calc(100vw-24px))] -translate-x-1/2 gap-2 outline-none"
+            : `${inPicture ? "absolute bottom-10 w-[min(560px,calc(100%-24px))]" : "fixed bottom-4 w-[min(560px,calc(100vw-24px))]"} left-1/2 z-40 grid -translate-x-1/2 gap-2 outline-none`
         }
       />
     </Toast.Provider>

@@ -122,7 +122,6 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
           </Tabs.Trigger>
         ))}
       </Tabs.List>
-
       <Tabs.Content
         key={part}
         value={part}

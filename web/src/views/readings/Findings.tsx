@@ -30,15 +30,18 @@ export function Findings() {
   const said = useSaid();
   const [first, ...rest] = found.data?.findings ?? [];
   const asked = found.data?.asked;
+  const fresh = useTable((table) => table.set === asked) && !found.isFetching;
+  const impossible = useTable((table) => table.problem !== null);
   return (
     <section
       aria-label="Findings"
+      aria-busy={!fresh}
       data-testid="findings"
-      data-fresh={!found.isFetching}
-      className="flex min-h-9 items-center gap-2 rounded-panel bg-panel px-3 text-sm max-sm:flex-wrap max-sm:py-2"
+      data-fresh={fresh}
+      className={`flex min-h-9 items-center gap-2 rounded-panel bg-panel px-3 text-sm max-sm:flex-wrap max-sm:py-2 ${fresh || impossible ? "" : "[&>*]:opacity-50"}`}
     >
       <Search size={15} aria-hidden className="shrink-0 text-soft" />
-      {first ? (
+      {first && !impossible ? (
         <>
           <span className="min-w-0 flex-1 sm:truncate" title={said(first.words)} role="status">
             {said(first.words)}
@@ -72,11 +75,13 @@ export function Findings() {
         <span className="min-w-0 flex-1 text-soft sm:truncate" role="status">
           {found.error
             ? `The set was not looked over: ${found.error.message}.`
-            : found.data
-              ? "All well: power and shutter, tones, room, things in the frame, flare, shade, hot spots, pattern, fill, space for text."
-              : set
-                ? "Looking the set over …"
-                : "Not looked over yet."}
+            : impossible
+              ? "Not looked over: the set cannot stand as it is."
+              : fresh
+                ? "All well: power and shutter, tones, room, things in the frame, flare, shade, hot spots, pattern, fill, space for text."
+                : set
+                  ? "Looking the set over …"
+                  : "Not looked over yet."}
         </span>
       )}
     </section>
