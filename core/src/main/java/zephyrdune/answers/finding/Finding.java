@@ -22,6 +22,7 @@ public record Finding(Kind kind, String field, String words, String action, Opti
     public enum Kind {
         SHUTTER_BEYOND_SYNC,
         POWER_AT_ITS_END,
+        ROOM_TOO_BRIGHT,
         LIGHT_IN_FRAME,
         STAND_IN_FRAME,
         CARD_IN_FRAME,
@@ -47,6 +48,7 @@ public record Finding(Kind kind, String field, String words, String action, Opti
     private static final List<Function<Inspection, Optional<Spoiled>>> LOOKS = List.of(
             Settings::shutter,
             Settings::power,
+            Settings::roomAlone,
             InFrame::light,
             InFrame::stand,
             InFrame::cards,

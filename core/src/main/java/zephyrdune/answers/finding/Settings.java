@@ -1,7 +1,9 @@
 package zephyrdune.answers.finding;
 
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.Burying;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.metering.MeteredLight;
@@ -40,7 +42,7 @@ final class Settings {
     static Optional<Spoiled> power(Inspection scene) {
         TableSet set = scene.set;
         MeteredExposure hero = scene.hero();
-        if (set.light().powerChoice() == PowerChoice.FIXED || hero.dark()) {
+        if (set.light().powerChoice() == PowerChoice.FIXED || hero.dark() || roomsExcess(hero) >= 0) {
             return Optional.empty();
         }
         double missing = -hero.wantedBelow();
@@ -74,6 +76,54 @@ final class Settings {
         return below >= -UNSEEN && below <= set.light().source().dial().range() + UNSEEN;
     }
 
+    /** A room that alone gives more than is wanted, whatever the power. */
+    static Optional<Spoiled> roomAlone(Inspection scene) {
+        TableSet set = scene.set;
+        double over = roomsExcess(scene.hero());
+        return over <= UNSEEN
+                ? Optional.empty()
+                : Optional.of(new Spoiled(
+                        Finding.Kind.ROOM_TOO_BRIGHT,
+                        "ambient.illuminance",
+                        "The room alone is %.1f stops too bright for these settings".formatted(over),
+                        () -> lessRoom(set, over)));
+    }
+
+    /** Stops by which the room's light in the frame is over all that is wanted. */
+    private static double roomsExcess(MeteredExposure hero) {
+        return Stops.between(hero.light().ambient(), hero.wanted());
+    }
+
+    /** The first settings that leave something for the light to do: a faster shutter for a flash, a lower speed, a smaller aperture. */
+    private static Optional<Mend> lessRoom(TableSet set, double over) {
+        Exposure now = set.exposure();
+        return IntStream.rangeClosed(1, 3)
+                .boxed()
+                .flatMap(stop -> {
+                    double ratio = Stops.ratio(-over - stop / 3.0);
+                    double shutter = MarkedScale.SHUTTER.changed(now.shutter(), ratio);
+                    double speed = MarkedScale.SPEED.changed(now.speed(), ratio);
+                    double aperture = MarkedScale.APERTURE.changed(now.aperture(), Math.sqrt(1 / ratio));
+                    return Stream.of(
+                            new Mend(
+                                    "Set " + SettingWords.shutter(shutter), set.withExposure(now.withShutter(shutter))),
+                            new Mend("Set ISO %.0f".formatted(speed), set.withExposure(now.withSpeed(speed))),
+                            new Mend(
+                                    "Set f/" + SettingWords.mark(aperture),
+                                    set.withExposure(now.withAperture(aperture))));
+                })
+                .filter(mend ->
+                        !(set.light().source().flash() && mend.set().exposure().beyondSync()))
+                .filter(mend -> {
+                    MeteredExposure there = MeteredExposure.of(mend.set(), KeyLight.of(mend.set()));
+                    return roomsExcess(there) < 0
+                            && there.wantedBelow() >= -UNSEEN
+                            && there.wantedBelow()
+                                    <= set.light().source().dial().range() + UNSEEN;
+                })
+                .findFirst();
+    }
+
     /** A room that is to be gone and is not. */
     static Optional<Spoiled> room(Inspection scene) {
         TableSet set = scene.set;
@@ -88,8 +138,11 @@ final class Settings {
         return Optional.of(new Spoiled(
                 Finding.Kind.ROOM_SHOWS,
                 "ambient.buriedAt",
-                "The room shows: it is %.1f stops under a correct exposure, %.0f are asked for"
-                        .formatted(under, set.ambient().buriedAt()),
+                "The room shows: it is %.1f stops %s a correct exposure, %.0f under are asked for"
+                        .formatted(
+                                Math.abs(under),
+                                under < 0 ? "over" : "under",
+                                set.ambient().buriedAt()),
                 () -> burying.settings()
                         .filter(dark -> burying.shortBy() <= UNSEEN)
                         .map(dark -> new Mend(

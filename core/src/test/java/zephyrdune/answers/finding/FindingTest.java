@@ -1,11 +1,14 @@
 package zephyrdune.answers.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.set.Sets.box;
 
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Camera;
@@ -53,8 +56,10 @@ public class FindingTest {
             },
             {
                 Finding.Kind.POWER_AT_ITS_END,
-                plain.withExposure(plain.exposure().withAperture(1.4).withSpeed(6400))
+                plain.withAmbient(new Ambient(0, 3200, 5))
+                        .withExposure(plain.exposure().withAperture(1.4).withSpeed(6400))
             },
+            {Finding.Kind.ROOM_TOO_BRIGHT, plain.withAmbient(new Ambient(20_000, 5500, 5))},
             {Finding.Kind.BLOWN_OUT, plain.withExposure(plain.exposure().withBias(3))},
             {
                 Finding.Kind.CARD_SHADES_HERO,
@@ -127,6 +132,22 @@ public class FindingTest {
         Finding black = Finding.of(under, Finding.Kind.BLOCKED).orElseThrow();
         assertThat(black.words()).matches("\\d+ % of the frame is black without detail");
         assertThat(black.tried()).isEmpty();
+    }
+
+    /** Where the room alone is too much, no power is to blame; a faster shutter, or else the speed, leaves the flash something to do. */
+    @Test
+    public void aRoomThatIsTooBrightIsNotThePowersFault() {
+        TableSet plain = Sets.lit(box(0.5, 0.5, 9, 45, 1.2));
+        TableSet bright = plain.withAmbient(new Ambient(20_000, 5500, 5));
+        assertThat(Finding.of(bright, Finding.Kind.POWER_AT_ITS_END)).isEmpty();
+        Finding found = Finding.of(bright, Finding.Kind.ROOM_TOO_BRIGHT).orElseThrow();
+        double off = MeteredExposure.of(bright, KeyLight.of(bright)).off();
+        assertThat(found.words()).matches("The room alone is \\d\\.\\d stops too bright for these settings");
+        assertThat(Double.parseDouble(found.words().replaceAll("[^0-9.]", ""))).isCloseTo(off, within(0.1));
+        TableSet mended = found.tried().orElseThrow();
+        assertThat(mended.exposure().beyondSync()).isFalse();
+        assertThat(Math.abs(MeteredExposure.of(mended, KeyLight.of(mended)).off()))
+                .isLessThan(0.2);
     }
 
     /** With a fixed power the bias changes nothing, so it is not offered. */
