@@ -25,30 +25,30 @@ export const READY_MADE: { group: string; cards: ReadyMade[] }[] = [
   {
     group: "Fill or take away, opposite the light",
     cards: [
-      { name: "White card", about: "lifts the shadow", card: CARD, place: "OPPOSITE" },
+      { name: "White card", about: "lifts the shadow", card: CARD, place: "OUT_OF_FRAME" },
       {
         name: "Silver card",
         about: "lifts it more, with sparkle",
         card: { ...CARD, surface: "silver-card" },
-        place: "OPPOSITE",
+        place: "OUT_OF_FRAME",
       },
       {
         name: "Gold card",
         about: "lifts and warms it",
         card: { ...CARD, surface: "gold-card" },
-        place: "OPPOSITE",
+        place: "OUT_OF_FRAME",
       },
       {
         name: "Mirror",
         about: "a second light",
         card: { ...CARD, surface: "mirror", widthMetres: 0.12, heightMetres: 0.12 },
-        place: "OPPOSITE",
+        place: "OUT_OF_FRAME",
       },
       {
         name: "Black card",
         about: "deepens the shadow",
         card: board(0.3, 0.3),
-        place: "OPPOSITE",
+        place: "OUT_OF_FRAME",
       },
     ],
   },

@@ -146,7 +146,7 @@ async function withCard(
   { surface, widthMetres, heightMetres }: Board,
 ): Promise<TableSet> {
   const card = { ...CARD, surface, widthMetres, heightMetres };
-  return api.placeCard({ ...set, cards: [card] }, 0, "OPPOSITE");
+  return api.placeCard({ ...set, cards: [card] }, 0, "OUT_OF_FRAME");
 }
 
 type ChoiceProps = {

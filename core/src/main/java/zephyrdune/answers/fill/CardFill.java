@@ -66,7 +66,7 @@ public record CardFill(
                                 fill.shadow().facing()))
                         .orElse(OptionalDouble.empty()),
                 added(set, without, mix, hero, Vector3D.Unit.PLUS_Z),
-                unseenFrom(set, card, one),
+                unseenFrom(set, card),
                 SecondLight.of(set, one).stream().findFirst());
     }
 
@@ -78,7 +78,13 @@ public record CardFill(
         return Double.isFinite(stops) ? OptionalDouble.of(stops) : OptionalDouble.empty();
     }
 
-    private static OptionalDouble unseenFrom(TableSet set, int card, Card one) {
+    /**
+     * Level distance from the hero from which on the frame does not see a card, metres; absent where it is always seen.
+     *
+     * @throws Refused where the set has no such card
+     */
+    public static OptionalDouble unseenFrom(TableSet set, int card) {
+        Card one = set.card(card);
         double seen = 0;
         for (double distance = NEAREST; distance <= FARTHEST; distance += STEP) {
             if (seen(set, card, one, distance)) {

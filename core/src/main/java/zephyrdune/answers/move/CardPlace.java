@@ -1,6 +1,8 @@
 package zephyrdune.answers.move;
 
+import java.util.OptionalDouble;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.answers.fill.CardFill;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
 
@@ -12,6 +14,23 @@ public enum CardPlace {
         Card put(TableSet set, Card card) {
             double clock = clock(set.light().clock() + Math.PI);
             return BOUNCE.put(set, card.withPlace(clock, card.distance(), card.lift()));
+        }
+    },
+    /** Opposite the light, as far from the hero as now or just so far that the frame does not see it. */
+    OUT_OF_FRAME {
+        @Override
+        Card put(TableSet set, Card card) {
+            return OPPOSITE.put(set, card);
+        }
+
+        @Override
+        public TableSet put(TableSet set, int card) {
+            TableSet there = OPPOSITE.put(set, card);
+            OptionalDouble unseen = CardFill.unseenFrom(there, card);
+            double near = there.card(card).distance();
+            return unseen.isPresent() && unseen.getAsDouble() > near
+                    ? Shaping.changed(there, card, one -> one.withDistance(unseen.getAsDouble() + CLEAR))
+                    : there;
         }
     },
     /** Where it is, turned so that a mirror would send the key's light to the hero. */
@@ -35,6 +54,9 @@ public enum CardPlace {
             return standing(card, middle, way.negate().normalize());
         }
     };
+
+    /** A card that is not to be seen stands so far out of the frame, metres. */
+    private static final double CLEAR = 0.01;
 
     abstract Card put(TableSet set, Card card);
 
