@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Command } from "cmdk";
 import { Sheet } from "../ui/Sheet";
-import { everyAction } from "./everyAction";
+import { act, everyAction } from "./everyAction";
 
 /** Any action, found by typing. */
 export function Find({ onClose }: { onClose: () => void }) {
@@ -26,18 +26,18 @@ export function Find({ onClose }: { onClose: () => void }) {
             >
               {actions
                 .filter((action) => action.group === group)
-                .map(({ words, keys, run }) => (
+                .map((action) => (
                   <Command.Item
-                    key={words}
-                    value={`${group} ${words}`}
+                    key={action.words}
+                    value={`${group} ${action.words}`}
                     onSelect={() => {
                       onClose();
-                      run();
+                      void act(action);
                     }}
                     className="flex min-h-9 cursor-pointer items-center justify-between gap-3 rounded px-2 data-[selected=true]:bg-raised max-sm:min-h-11"
                   >
-                    {words}
-                    {keys && <kbd className="text-soft text-xs">{keys}</kbd>}
+                    {action.words}
+                    {action.keys && <kbd className="text-soft text-xs">{action.keys}</kbd>}
                   </Command.Item>
                 ))}
             </Command.Group>

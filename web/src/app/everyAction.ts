@@ -20,8 +20,17 @@ export type Action = {
   words: string;
   /** Keys that do it too, as they are written: "Ctrl+S", "T". */
   keys?: string;
-  run: () => void;
+  run: () => void | Promise<void>;
+  /** Whether one goes on in the panel of numbers. */
+  toPanel?: boolean;
 };
+
+/** Does it, and puts the focus where one goes on. */
+export async function act({ run, toPanel }: Action): Promise<void> {
+  await run();
+  // a sheet that closes gives the focus back first
+  if (toPanel) setTimeout(() => document.querySelector<HTMLElement>("[data-panel]")?.focus());
+}
 
 const TOOLS: [tool: Tool, words: string][] = [
   ["profile", "Edge profile"],
@@ -76,17 +85,18 @@ function ofTheSet(queries: QueryClient): Action[] {
     { group, words: "Undo", keys: "Ctrl+Z", run: undo },
     { group, words: "Redo", keys: "Ctrl+Shift+Z", run: redo },
     { group, words: "Keep a take", keys: "T", run: () => void keepShown() },
-    { group, words: "Download as a file", run: () => set && download(set) },
+    { group, words: "Download as a file", run: () => (set ? download(set) : undefined) },
     ...parts(),
     ...READY_MADE.flatMap(({ cards }) =>
       cards.map(({ name, card, place }) => ({
         group: "Fill and cut",
         words: `Add: ${name}`,
-        run: () => void addCard(card, place),
+        run: () => addCard(card, place),
+        toPanel: true,
       })),
     ),
-    { group: "Fill and cut", words: "Slit look", run: () => void placeSlit() },
-    { group: "Fill and cut", words: "Soft sun", run: () => void softSun() },
+    { group: "Fill and cut", words: "Slit look", run: placeSlit, toPanel: true },
+    { group: "Fill and cut", words: "Soft sun", run: softSun, toPanel: true },
   ];
 }
 
@@ -99,11 +109,13 @@ function parts(): Action[] {
       words: SUBJECT_LABELS[subject],
       keys: String(i + 1),
       run: () => workOnSubject(subject),
+      toPanel: true,
     },
     ...(SUBJECTS[subject] as readonly Part[]).map((part) => ({
       group,
       words: `${SUBJECT_LABELS[subject]}: ${PART_LABELS[part]}`,
       run: () => workOn(part),
+      toPanel: true,
     })),
   ]);
 }

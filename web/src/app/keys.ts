@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
-import { everyAction } from "./everyAction";
+import { act, everyAction } from "./everyAction";
 
 /** Other ways to write some keys. */
 const ALSO: Record<string, string> = { "Ctrl+Y": "Ctrl+Shift+Z", "Ctrl+K": "/" };
@@ -47,7 +47,7 @@ export function useKeys(): void {
       const undoes = meant === "Ctrl+Z" || meant === "Ctrl+Shift+Z";
       if (control ? undoes && isTyping(event.target) : takesKeys(event.target)) return;
       event.preventDefault();
-      action.run();
+      void act(action);
     };
     addEventListener("keydown", press);
     return () => removeEventListener("keydown", press);

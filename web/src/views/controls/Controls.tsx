@@ -125,6 +125,7 @@ function Parts({ subject, part }: { subject: Subject; part: Part }) {
       <Tabs.Content
         key={part}
         value={part}
+        data-panel
         className="grid min-h-0 auto-rows-max grid-cols-2 content-start gap-x-3 gap-y-2 overflow-y-auto px-3 pt-2 pb-3 sm:grid-cols-3"
       >
         <Panel />
