@@ -31,7 +31,7 @@ export function Banners() {
   const tour = offered && !touring;
   if (!lost && !problem && !unanswered && !unkept && !tour && open.length === 0) return null;
   return (
-    <div className="pointer-events-none fixed inset-x-0 top-24 z-10 flex flex-col items-center gap-2 px-3 lg:right-[37%]">
+    <div className="pointer-events-none fixed inset-x-0 top-24 z-15 flex flex-col items-center gap-2 px-3 lg:right-[37%]">
       {lost && (
         <p
           role="status"

@@ -67,7 +67,7 @@ export function Takes() {
           Open a file
         </Button>
       </div>
-      <ul className="mt-2 grid gap-2">
+      <ul className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-2">
         {takes.map((take) => (
           <li key={take.id} className="flex gap-2.5 rounded-md bg-raised p-2">
             <Thumbnail take={take} />

@@ -43,7 +43,11 @@ export function Findings() {
       <Search size={15} aria-hidden className="shrink-0 text-soft" />
       {first && !impossible ? (
         <>
-          <span className="min-w-0 flex-1 sm:truncate" title={said(first.words)} role="status">
+          <span
+            className="min-w-0 flex-1 max-sm:basis-[calc(100%-2rem)] sm:truncate"
+            title={said(first.words)}
+            role="status"
+          >
             {said(first.words)}
           </span>
           <Try finding={first} asked={asked} />

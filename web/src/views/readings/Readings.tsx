@@ -70,7 +70,7 @@ export function Readings() {
       // what lags behind for longer than a blink is dimmed until it is true again
       className={`grid h-full min-h-0 content-stretch gap-1.5 transition-opacity duration-0 ${late ? "opacity-50 delay-100" : ""}`}
     >
-      <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-5">
+      <div className="grid grid-cols-2 gap-1.5 max-sm:[&>:last-child]:col-span-2 sm:grid-cols-5">
         {QUESTIONS.map(({ name, label, lead }) => {
           const { kind, ...rest } = answer(name);
           return kind && <Tile key={name} {...rest} {...{ kind, stale, label, lead }} large />;
