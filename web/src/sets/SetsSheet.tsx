@@ -214,16 +214,16 @@ function Row({ summary, onOpen }: { summary: SetSummary; onOpen: () => void }) {
   };
 
   return (
-    <li className="flex items-center gap-1 border-line border-b py-1">
+    <li className="flex items-center gap-1 max-sm:flex-wrap max-sm:justify-end border-line border-b py-1">
       {title === null ? (
         <button
           type="button"
           onClick={onOpen}
-          className="flex min-h-11 min-w-0 flex-1 items-center gap-3 rounded-md px-2 py-1 text-left hover:bg-raised"
+          className="flex min-h-11 min-w-0 flex-1 items-center max-sm:basis-full gap-3 rounded-md px-2 py-1 text-left hover:bg-raised"
         >
           <Thumbnail summary={summary} />
           <span className="min-w-0">
-            <span className="block truncate font-medium">{summary.title}</span>
+            <span className="block font-medium sm:truncate">{summary.title}</span>
             <span className="text-soft text-xs">
               {isOpen ? "On the table · " : ""}saved {new Date(summary.updatedAt).toLocaleString()}
             </span>
