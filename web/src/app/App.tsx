@@ -35,14 +35,20 @@ export function App() {
   const asking = useNewSet(({ open }) => open);
   useEffect(() => void useKit.getState().fetch(), []);
   useAnswersOf(reach);
-  useAddress();
+  const known = useAddress();
   useKeys();
   return (
     <div className="flex min-h-full flex-col lg:h-full">
       <Header />
       <Banners />
       <Boundary name="This view">
-        {isOpen ? <WorkingView reach={reach} /> : <NothingOpen />}
+        {isOpen ? (
+          <WorkingView reach={reach} />
+        ) : known ? (
+          <NothingOpen />
+        ) : (
+          <main aria-busy className="flex-1" />
+        )}
       </Boundary>
       {asking && (
         <Suspense fallback={null}>
