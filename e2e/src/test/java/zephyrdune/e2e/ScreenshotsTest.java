@@ -176,7 +176,7 @@ public class ScreenshotsTest extends Browsing {
             click(other);
         }
         page.waitForFunction(
-                "() => document.querySelectorAll('[role=dialog] img').length === 5",
+                "() => !/Looking for|Tracing/.test(document.querySelector('[role=dialog]').innerText)",
                 null,
                 new Page.WaitForFunctionOptions().setTimeout(60_000));
         shoot("compared");

@@ -1,6 +1,7 @@
 package zephyrdune.light.emitter;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import zephyrdune.units.geometry.ConvexPolygon;
 
@@ -54,6 +55,11 @@ final class Triangles implements SmoothPatches {
             bounds[3] = Math.max(bounds[3], corners[i + 1]);
         }
         return bounds;
+    }
+
+    @Override
+    public Optional<double[]> polygon() {
+        return Optional.of(corners);
     }
 
     @Override

@@ -1,9 +1,13 @@
 package zephyrdune.light.illuminance;
 
 import java.util.List;
+import java.util.Optional;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.light.emitter.Evenness;
 import zephyrdune.light.emitter.Outline;
+import zephyrdune.light.emitter.SmoothPart;
+import zephyrdune.set.distribution.Tube;
 import zephyrdune.units.geometry.ConvexPolygon;
 import zephyrdune.units.measure.Cancellation;
 
@@ -11,7 +15,7 @@ import zephyrdune.units.measure.Cancellation;
  * Illuminance from a face past cards and through their openings.
  *
  * <p>Of an even Lambertian face exact, but that parts which look small from the place are four places each: 1e-4 of their light. Of an
- * uneven one small parts are four places each too, and larger ones triangles, stated as a share of the open light.
+ * uneven one every part is divided until pieces are small, of four places each; near the face they are stated as a share of the open light.
  */
 final class CutFace implements Illuminance {
 
@@ -24,12 +28,22 @@ final class CutFace implements Illuminance {
     private static final double NARROW = 0.12;
 
     private final EmittingFace face;
+    private final FaceDensity density;
+    private final List<SmoothPart> smoothParts;
     private final Illuminance open;
     private final Cutters.Before cutters;
     private final boolean exact;
 
     /** Across and up of the corners, each from -1 to 1. */
     private final double[] outline;
+
+    private final List<double[]> whole;
+
+    /**
+     * From places that are farther before the face than its longer half, its parts are summed up as they are; nearer, and near the edge of
+     * a beam that a tube cuts off, as shares of all.
+     */
+    private final double far;
 
     // centre, half across, half up of the face
     private final double[] centre;
@@ -43,6 +57,8 @@ final class CutFace implements Illuminance {
     CutFace(EmittingFace face, Illuminance open, Cutters cutters) {
         this.face = face;
         this.open = open;
+        density = new FaceDensity(face);
+        smoothParts = face.evenness().parts(face.outline());
         exact = face.uniform() && face.outline() != Outline.DISC;
         centre = face.centre().toArray();
         across = face.acrossHalf().toArray();
@@ -55,6 +71,10 @@ final class CutFace implements Illuminance {
             outline[2 * i] = from.dot(face.acrossHalf()) / face.acrossHalf().normSq();
             outline[2 * i + 1] = from.dot(face.upHalf()) / face.upHalf().normSq();
         }
+        whole = List.of(outline);
+        far = face.distribution() instanceof Tube
+                ? Double.POSITIVE_INFINITY
+                : Math.max(face.acrossHalf().norm(), face.upHalf().norm());
         scale = Math.signum(ConvexPolygon.twiceArea(outline))
                 * face.acrossHalf().cross(face.upHalf()).norm();
         this.cutters = cutters.before(face, outline);
@@ -71,10 +91,12 @@ final class CutFace implements Illuminance {
 
     @Override
     public double at(double px, double py, double pz, double nx, double ny, double nz) {
-        if (front[0] * (px - centre[0]) + front[1] * (py - centre[1]) + front[2] * (pz - centre[2]) <= 0) {
-            return 0;
-        }
-        return of(seen(px, py, pz), px, py, pz, nx, ny, nz);
+        return off(px, py, pz) <= 0 ? 0 : of(seen(px, py, pz), px, py, pz, nx, ny, nz);
+    }
+
+    /** How far a place is before the face's plane, metres. */
+    private double off(double px, double py, double pz) {
+        return front[0] * (px - centre[0]) + front[1] * (py - centre[1]) + front[2] * (pz - centre[2]);
     }
 
     /** What the place sees of the face, as {@link Cutters.Before} has it. */
@@ -94,17 +116,17 @@ final class CutFace implements Illuminance {
         if (parts.isEmpty()) {
             return 0;
         }
-        double all = open.at(px, py, pz, nx, ny, nz);
-        if (all <= 0) {
-            return 0;
-        }
-        List<double[]> whole = List.of(outline);
         if (face.uniform()) {
-            double there = even(whole, px, py, pz, nx, ny, nz);
+            double all = open.at(px, py, pz, nx, ny, nz);
+            double there = all <= 0 ? 0 : even(whole, px, py, pz, nx, ny, nz);
             return there > 0 ? share(all, even(parts, px, py, pz, nx, ny, nz) / there) : 0;
         }
-        PolygonIntegral.Kernel given = given(Vector3D.of(px, py, pz), Vector3D.of(nx, ny, nz));
-        double seen = uneven(parts, given);
+        PolygonIntegral.Kernel given = density.on(px, py, pz, nx, ny, nz);
+        double seen = Math.max(0, uneven(parts, given));
+        if (seen == 0 || off(px, py, pz) > far) {
+            return seen;
+        }
+        double all = open.at(px, py, pz, nx, ny, nz);
         if (parts.stream().allMatch(part -> within(part, SMALL, SMALL))) {
             return Math.max(0, Math.min(all, seen));
         }
@@ -164,26 +186,23 @@ final class CutFace implements Illuminance {
         return corners;
     }
 
-    private double uneven(List<double[]> parts, PolygonIntegral.Kernel given) {
+    /** Each smooth part of its brightness by itself, where that shines. */
+    private double uneven(List<double[]> parts, PolygonIntegral.Kernel evenly) {
         double sum = 0;
-        for (double[] part : parts) {
-            Cancellation.check();
-            sum += within(part, SMALL, SMALL) ? PolygonIntegral.small(part, given) : PolygonIntegral.large(part, given);
+        for (SmoothPart smooth : smoothParts) {
+            Evenness bright = smooth.evenness();
+            PolygonIntegral.Kernel given = (u, v) -> bright.at(u, v) * evenly.at(u, v);
+            Optional<double[]> edge = smooth.patches().polygon();
+            for (double[] part : parts) {
+                Cancellation.check();
+                double[] lit = edge.isPresent() ? ConvexPolygon.within(part, edge.get()) : part;
+                sum += lit.length == 0
+                        ? 0
+                        : within(lit, SMALL, SMALL)
+                                ? PolygonIntegral.small(lit, given)
+                                : PolygonIntegral.large(lit, given);
+            }
         }
         return scale * sum;
-    }
-
-    /** What a unit of area of the face gives a surface, by the places of the face. */
-    private PolygonIntegral.Kernel given(Vector3D point, Vector3D normal) {
-        return (u, v) -> {
-            Vector3D way = face.at(u, v).subtract(point);
-            double squared = way.normSq();
-            double length = Math.sqrt(squared);
-            double atSurface = way.dot(normal) / length;
-            double atFace = -way.dot(face.front()) / length;
-            return atSurface <= 0 || atFace <= 0
-                    ? 0
-                    : face.luminance(u, v, way.negate().normalize()) * atSurface * atFace / squared;
-        };
     }
 }

@@ -5,11 +5,8 @@ import zephyrdune.units.geometry.ConvexPolygon;
 /** Integrals over convex parts of a plane; below zero for a part that winds clockwise. */
 final class PolygonIntegral {
 
-    /** Triangles longer than this are divided. */
-    private static final double LONGEST = 0.75;
-
-    private static final double[] WEIGHTS = {0.223381589678011, 0.109951743655322};
-    private static final double[] NEAR = {0.445948490915965, 0.091576213509771};
+    /** Parts wider or higher than this are divided. */
+    private static final double LARGEST = 0.4;
 
     private PolygonIntegral() {}
 
@@ -58,41 +55,30 @@ final class PolygonIntegral {
                         + kernel.at(u, v - second));
     }
 
-    /**
-     * By triangles with six places each (D. A. Dunavant, High degree efficient symmetrical Gaussian quadrature rules for the triangle,
-     * Int. J. Numer. Meth. Eng. 21, 1985, degree 4).
-     */
+    /** The same piece by piece, of pieces that are small enough. */
     static double large(double[] part, Kernel kernel) {
-        double sum = 0;
-        for (int i = 2; i + 2 < part.length; i += 2) {
-            sum += triangle(part[0], part[1], part[i], part[i + 1], part[i + 2], part[i + 3], kernel);
+        double left = part[0];
+        double right = part[0];
+        double low = part[1];
+        double high = part[1];
+        for (int i = 2; i < part.length; i += 2) {
+            left = Math.min(left, part[i]);
+            right = Math.max(right, part[i]);
+            low = Math.min(low, part[i + 1]);
+            high = Math.max(high, part[i + 1]);
         }
-        return Math.signum(ConvexPolygon.twiceArea(part)) * sum;
+        if (Math.max(right - left, high - low) <= LARGEST) {
+            return small(part, kernel);
+        }
+        boolean wide = right - left > high - low;
+        double middle = wide ? (left + right) / 2 : (low + high) / 2;
+        double across = wide ? 1 : 0;
+        double up = 1 - across;
+        return piece(ConvexPolygon.kept(part, -middle, across, up), kernel)
+                + piece(ConvexPolygon.kept(part, middle, -across, -up), kernel);
     }
 
-    private static double triangle(double au, double av, double bu, double bv, double cu, double cv, Kernel kernel) {
-        double ab = Math.hypot(bu - au, bv - av);
-        double bc = Math.hypot(cu - bu, cv - bv);
-        double ca = Math.hypot(au - cu, av - cv);
-        if (Math.max(ab, Math.max(bc, ca)) > LONGEST) {
-            if (ab < bc || ab < ca) {
-                // so that the longest side is from a to b
-                return bc >= ca ? triangle(bu, bv, cu, cv, au, av, kernel) : triangle(cu, cv, au, av, bu, bv, kernel);
-            }
-            double mu = (au + bu) / 2;
-            double mv = (av + bv) / 2;
-            return triangle(au, av, mu, mv, cu, cv, kernel) + triangle(mu, mv, bu, bv, cu, cv, kernel);
-        }
-        double area = Math.abs((bu - au) * (cv - av) - (bv - av) * (cu - au)) / 2;
-        double sum = 0;
-        for (int rule = 0; rule < 2; rule++) {
-            double near = NEAR[rule];
-            double far = 1 - 2 * near;
-            sum += WEIGHTS[rule]
-                    * (kernel.at(far * au + near * (bu + cu), far * av + near * (bv + cv))
-                            + kernel.at(far * bu + near * (cu + au), far * bv + near * (cv + av))
-                            + kernel.at(far * cu + near * (au + bu), far * cv + near * (av + bv)));
-        }
-        return area * sum;
+    private static double piece(double[] part, Kernel kernel) {
+        return part.length == 0 ? 0 : large(part, kernel);
     }
 }

@@ -7,7 +7,6 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import zephyrdune.light.emitter.AdaptiveCubature;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.SmoothPart;
-import zephyrdune.set.distribution.Distribution;
 
 /**
  * Illuminance from a face that is uneven or sends more light one way than another: L cos cos / d² integrated over the
@@ -39,13 +38,18 @@ public final class UnevenFace implements Illuminance {
     /** Light less than this share of the even face's counts as dark, where a share of the value would mean nothing. */
     private static final double DARK = 1e-3;
 
-    private final EmittingFace face;
+    private final FaceDensity density;
+
+    /** Square metres of the face for each of its own across and up. */
+    private final double perArea;
+
     private final Illuminance even;
     private final List<SmoothPart> parts;
     private final double error;
 
     private UnevenFace(EmittingFace face, double error) {
-        this.face = face;
+        density = new FaceDensity(face);
+        perArea = face.acrossHalf().norm() * face.upHalf().norm();
         this.error = error;
         parts = face.evenness().parts(face.outline());
         even = Illuminance.uniform(face);
@@ -61,56 +65,22 @@ public final class UnevenFace implements Illuminance {
         if (open <= 0) {
             return 0;
         }
-        return new Integral(face, error < CAREFUL ? 1 : 0, px, py, pz, nx, ny, nz).value(parts, error, DARK * open);
+        return new Integral(perArea, error < CAREFUL ? 1 : 0, density.on(px, py, pz, nx, ny, nz))
+                .value(parts, error, DARK * open);
     }
 
     /** The integral for one receiver. */
     private static final class Integral extends AdaptiveCubature {
 
         private SmoothPart part;
-        private final Distribution distribution;
+        private final PolygonIntegral.Kernel density;
         private final double[] place = new double[2];
         private final double perArea;
-        private final double nx;
-        private final double ny;
-        private final double nz;
-        private final double cx;
-        private final double cy;
-        private final double cz;
-        private final double ax;
-        private final double ay;
-        private final double az;
-        private final double ux;
-        private final double uy;
-        private final double uz;
-        private final double fx;
-        private final double fy;
-        private final double fz;
-        private final double acrossLength;
-        private final double upLength;
 
-        Integral(EmittingFace face, int least, double px, double py, double pz, double nx, double ny, double nz) {
+        Integral(double perArea, int least, PolygonIntegral.Kernel density) {
             super(least, DEEPEST);
-            this.nx = nx;
-            this.ny = ny;
-            this.nz = nz;
-            distribution = face.distribution();
-            cx = face.centre().getX() - px;
-            cy = face.centre().getY() - py;
-            cz = face.centre().getZ() - pz;
-            ax = face.acrossHalf().getX();
-            ay = face.acrossHalf().getY();
-            az = face.acrossHalf().getZ();
-            ux = face.upHalf().getX();
-            uy = face.upHalf().getY();
-            uz = face.upHalf().getZ();
-            var front = face.front();
-            fx = front.getX();
-            fy = front.getY();
-            fz = front.getZ();
-            acrossLength = Math.sqrt(ax * ax + ay * ay + az * az);
-            upLength = Math.sqrt(ux * ux + uy * uy + uz * uz);
-            perArea = face.luminance() * acrossLength * upLength;
+            this.perArea = perArea;
+            this.density = density;
         }
 
         double value(List<SmoothPart> parts, double error, double dark) {
@@ -144,32 +114,14 @@ public final class UnevenFace implements Illuminance {
                 double column = s + size * NODES[i];
                 for (int j = 0; j < ORDER; j++) {
                     double area = part.patches().patch(patch, column, t + size * NODES[j], place);
-                    sum += WEIGHTS[i] * WEIGHTS[j] * area * density();
+                    sum += WEIGHTS[i]
+                            * WEIGHTS[j]
+                            * area
+                            * part.evenness().at(place[0], place[1])
+                            * density.at(place[0], place[1]);
                 }
             }
             return sum * size * size;
-        }
-
-        /** Illuminance per unit of area of the place in {@link #place}, and of luminance. */
-        private double density() {
-            double across = place[0];
-            double up = place[1];
-            double rx = cx + across * ax + up * ux;
-            double ry = cy + across * ay + up * uy;
-            double rz = cz + across * az + up * uz;
-            double atSurface = rx * nx + ry * ny + rz * nz;
-            double atFace = -(rx * fx + ry * fy + rz * fz);
-            if (atSurface <= 0 || atFace <= 0) {
-                return 0;
-            }
-            double squared = rx * rx + ry * ry + rz * rz;
-            double length = Math.sqrt(squared);
-            double toSide = -(rx * ax + ry * ay + rz * az) / (acrossLength * length);
-            double upwards = -(rx * ux + ry * uy + rz * uz) / (upLength * length);
-            return atSurface
-                    / (squared * length)
-                    * part.evenness().at(across, up)
-                    * distribution.relativeIntensity(toSide, upwards, atFace / length);
         }
     }
 }

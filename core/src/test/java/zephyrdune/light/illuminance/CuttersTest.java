@@ -26,6 +26,7 @@ import zephyrdune.set.card.Slit;
 import zephyrdune.set.card.WindowBars;
 import zephyrdune.set.light.BarnDoors;
 import zephyrdune.set.light.Disc;
+import zephyrdune.set.light.FromBehind;
 import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.HotSpot;
 import zephyrdune.set.light.Light;
@@ -113,6 +114,8 @@ public class CuttersTest {
                 soft.aim(),
                 new BarnDoors(0.2, 60 * DEGREE, 100 * DEGREE, 80 * DEGREE, 120 * DEGREE));
         Light hot = soft.withFilling(new HotSpot(2));
+        // the zoomed beam's edge lies on the panel, and in some of the openings
+        Light panel = box(1, 1, 9, 40, 1.1).withFilling(new FromBehind(0.5));
         Card bent = new Card(Surface.BLACK_PAPER, 0.5, 0.5, 8.5 * Math.PI / 6, 0.2, 0, 0.3, 0.1, 1.2, Cut.NONE);
         return new Object[][] {
             {set(soft, between(0.3, new Slit(0.04)))},
@@ -128,6 +131,8 @@ public class CuttersTest {
             {set(round, between(0.4, new RoundHoles(0.05, 0.07)))},
             {set(hot, between(0.4, new RoundHoles(0.012, 0.03)))},
             {set(hot, between(0.4, new Branch(0.05, 0.02, 0.03)))},
+            {set(panel, between(0.5, new RoundHoles(0.05, 0.07)))},
+            {set(panel, between(0.5, new Slats(0.06, 0.02)))},
             {set(soft, between(0.4, new Branch(0.06, 0.025, 0.04)), between(0.6, new RoundHoles(0.03, 0.06)))},
         };
     }
