@@ -176,7 +176,7 @@ public class ScreenshotsTest extends Browsing {
             click(other);
         }
         page.waitForFunction(
-                "() => !/Looking for|Tracing/.test(document.querySelector('[role=dialog]').innerText)",
+                "() => !/Looking for the distance|Tracing the picture/.test(document.querySelector('[role=dialog]').innerText)",
                 null,
                 new Page.WaitForFunctionOptions().setTimeout(60_000));
         shoot("compared");

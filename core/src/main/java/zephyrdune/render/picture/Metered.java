@@ -24,6 +24,7 @@ public final class Metered {
     private final Incidence incidence;
     private final Mix mix;
     private final int most;
+    private final StandardError spread = new StandardError();
 
     public Metered(TableSet set, Scene scene, Vector3D place, Vector3D normal, Mix mix) {
         incidence = new Incidence(set, scene, place, normal);
@@ -43,8 +44,6 @@ public final class Metered {
 
     /** How unsure the light is: its standard error by what the rounds say, over the light. */
     private double unsure() {
-        StandardError spread = new StandardError();
-        incidence.rounds().forEach(round -> spread.add(mix.light(round)));
         return spread.error();
     }
 
@@ -65,14 +64,18 @@ public final class Metered {
             if (!(error > SURE) || next.size() >= most) {
                 return error;
             }
-            next.incidence.more();
+            next.more();
         }
     }
 
     private void atLeast(int rounds) {
         while (size() < rounds) {
-            incidence.more();
+            more();
         }
+    }
+
+    private void more() {
+        spread.add(mix.light(incidence.more()));
     }
 
     int size() {
