@@ -211,6 +211,10 @@ public class ScreenshotsTest extends Browsing {
         click("Histogram");
         click("Sets");
         page.waitForTimeout(300);
+        page.waitForFunction(
+                "() => [...document.querySelectorAll('[role=dialog] li')].every(row => row.querySelector('img')?.complete)",
+                null,
+                new Page.WaitForFunctionOptions().setTimeout(60_000));
         shoot("sets");
         page.keyboard().press("Escape");
         page.setViewportSize(390, 844);
