@@ -16,9 +16,8 @@ public final class CoarseFilm {
         double aspect = set.camera().sensorHeight() / set.camera().sensorWidth();
         int height = (int) Math.max(2, Math.min(2.0 * WIDTH, Math.round(WIDTH * aspect)));
         film = new Film(set, WIDTH, height, false);
-        Mix mix = Mix.of(set, Set.of());
         for (int pass = 0; pass < PASSES; pass++) {
-            film.wholePass(SampleBudget.USUAL, mix, 0);
+            film.wholePass(SampleBudget.USUAL);
         }
     }
 

@@ -5,17 +5,24 @@ import java.util.stream.IntStream;
 import zephyrdune.render.trace.Layers;
 
 /**
- * A preview of a picture that is still noisy: the light that came by way of other surfaces, and the room's, is evened out along
- * each surface; light straight from the key and the base light is left as it was found, so that shadow edges keep their width.
+ * A picture that is still noisy, evened out: the light that came by way of other surfaces, and the room's, is evened along each surface as far
+ * as its own noise reaches; light straight from the key and the base light is left as it was found, so that shadow edges keep their width.
  *
  * <p>An edge-avoiding wavelet (H. Dammertz and others, Edge-avoiding à-trous wavelet transform for fast global illumination
- * filtering, HPG 2010), on light with the surface's colour taken out, guided by owner, normal and distance. Readings never come
- * from it.
+ * filtering, HPG 2010), on light with the surface's colour taken out, guided by owner, normal and distance, and by differences that are
+ * larger than the noise (C. Schied and others, Spatiotemporal variance-guided filtering, HPG 2017): with more samples less is evened, down to
+ * nothing. Readings never come from it.
+ *
+ * <p>Half the difference of the odd and the even samples goes through the same filter, and comes out as a sample of the picture's error (F.
+ * Rousselle and others, Adaptive rendering with non-local means filtering, ACM Trans. Graph. 31, 2012, use two halves so).
  */
 public final class Denoiser {
 
     /** Distances between the pixels that are taken together, pass after pass. */
     private static final int[] STEPS = {1, 2, 4, 8};
+
+    /** The same for how noisy the neighbourhood is. */
+    private static final int[] WIDE = {1, 2, 4};
 
     /** Weights of a linear B-spline. */
     private static final float[] SPLINE = {1 / 4f, 1 / 2f, 1 / 4f};
@@ -32,9 +39,27 @@ public final class Denoiser {
     /** A pixel brighter than this many times its neighbours' mean is taken for a stray. */
     private static final float STRAY = 3;
 
+    /** Differences of this many standard errors count for a quarter. */
+    private static final float NOISY = 3;
+
+    /**
+     * @param picture as it is to be shown
+     * @param error of every pixel's green, as it came out: linear; not a number where there are too few samples to tell
+     */
+    public record Shown(Picture picture, float[] error) {}
+
     private final int width;
     private final int height;
     private final FirstHits guides;
+
+    /** Evened light by way of other surfaces, over the surface's colour: red, green and blue in turn. */
+    private float[] light;
+
+    /** Half the difference of odd and even samples of its green, evened likewise. */
+    private float[] half;
+
+    /** Variance of its green; null where there are too few samples to tell. */
+    private float[] variance;
 
     private Denoiser(Film film) {
         width = film.width();
@@ -43,32 +68,58 @@ public final class Denoiser {
     }
 
     public static Picture of(Film film, Mix mix) {
+        return shown(film, mix).picture();
+    }
+
+    public static Shown shown(Film film, Mix mix) {
         Mix straight = mix.only(Layers.KEY).and(mix, Layers.BASE);
-        Picture direct = film.picture(straight);
-        float[] light =
-                film.picture(mix.without(Layers.KEY).without(Layers.BASE)).linear();
+        Mix others = mix.without(Layers.KEY).without(Layers.BASE);
+        float[] sum = film.picture(straight).linear();
+        float[] error = film.halfDifference(straight);
         Denoiser smooth = new Denoiser(film);
-        smooth.divide(light, true);
-        light = smooth.withoutStrays(light);
-        for (int step : STEPS) {
-            light = smooth.even(light, step);
-        }
-        smooth.divide(light, false);
-        float[] sum = direct.linear();
+        smooth.even(film.picture(others).linear(), film.halfDifference(others));
         for (int i = 0; i < sum.length; i++) {
-            sum[i] += light[i];
+            sum[i] += smooth.light[i] * smooth.colour(i);
         }
-        return new Picture(film.width(), film.height(), sum);
+        for (int pixel = 0; pixel < error.length; pixel++) {
+            error[pixel] += smooth.half[pixel] * smooth.colour(3 * pixel + 1);
+        }
+        return new Shown(new Picture(film.width(), film.height(), sum), error);
     }
 
-    private void divide(float[] light, boolean out) {
+    private float colour(int i) {
+        return Math.max(DARKEST, guides.colour()[i]);
+    }
+
+    private void even(float[] found, float[] halfDifference) {
+        light = found;
+        half = halfDifference;
+        boolean told = true;
         for (int i = 0; i < light.length; i++) {
-            float colour = Math.max(DARKEST, guides.colour()[i]);
-            light[i] = out ? light[i] / colour : light[i] * colour;
+            light[i] /= colour(i);
+        }
+        for (int pixel = 0; pixel < half.length; pixel++) {
+            half[pixel] /= colour(3 * pixel + 1);
+            told &= !Float.isNaN(half[pixel]);
+        }
+        withoutStrays();
+        variance = null;
+        if (told) {
+            float[] squares = new float[half.length];
+            for (int pixel = 0; pixel < half.length; pixel++) {
+                squares[pixel] = half[pixel] * half[pixel];
+            }
+            for (int step : WIDE) {
+                squares = widely(squares, step);
+            }
+            variance = squares;
+        }
+        for (int step : STEPS) {
+            step(step);
         }
     }
 
-    private float[] withoutStrays(float[] light) {
+    private void withoutStrays() {
         float[] kept = new float[light.length];
         rows(row -> {
             for (int column = 0; column < width; column++) {
@@ -86,34 +137,42 @@ public final class Denoiser {
                 float own = grey(light, pixel);
                 float most = STRAY * sum / count;
                 float share = own > most && own > 0 ? most / own : 1;
+                half[pixel] *= share;
                 for (int channel = 0; channel < 3; channel++) {
                     kept[3 * pixel + channel] = light[3 * pixel + channel] * share;
                 }
             }
         });
-        return kept;
+        light = kept;
     }
 
     private static float grey(float[] light, int pixel) {
         return light[3 * pixel] + light[3 * pixel + 1] + light[3 * pixel + 2];
     }
 
-    private float[] even(float[] light, int step) {
+    /** One pass over light, its halves and its variance. */
+    private void step(int step) {
         float[] evened = new float[light.length];
+        float[] halves = new float[half.length];
+        float[] left = variance == null ? null : new float[half.length];
         rows(row -> {
             for (int column = 0; column < width; column++) {
-                even(light, step, column, row, evened);
+                step(step, column, row, evened, halves, left);
             }
         });
-        return evened;
+        light = evened;
+        half = halves;
+        variance = left;
     }
 
-    private void even(float[] light, int step, int column, int row, float[] evened) {
+    private void step(int step, int column, int row, float[] evened, float[] halves, float[] left) {
         int pixel = row * width + column;
         float red = 0;
         float green = 0;
         float blue = 0;
+        float difference = 0;
         float weights = 0;
+        float unsure = 0;
         for (int j = -1; j <= 1; j++) {
             int y = row + j * step;
             if (y < 0 || y >= height) {
@@ -125,16 +184,55 @@ public final class Denoiser {
                     continue;
                 }
                 int other = y * width + x;
-                float weight = SPLINE[i + 1] * SPLINE[j + 1] * alike(pixel, other, step);
+                float weight = SPLINE[i + 1] * SPLINE[j + 1] * alike(pixel, other, step) * within(pixel, other);
                 red += weight * light[3 * other];
                 green += weight * light[3 * other + 1];
                 blue += weight * light[3 * other + 2];
+                difference += weight * half[other];
                 weights += weight;
+                unsure += variance == null ? 0 : weight * weight * variance[other];
             }
         }
         evened[3 * pixel] = red / weights;
         evened[3 * pixel + 1] = green / weights;
         evened[3 * pixel + 2] = blue / weights;
+        halves[pixel] = difference / weights;
+        if (left != null) {
+            left[pixel] = unsure / (weights * weights);
+        }
+    }
+
+    /** How much two pixels may be the same but for their noise. */
+    private float within(int pixel, int other) {
+        if (variance == null || pixel == other) {
+            return 1;
+        }
+        float difference = light[3 * pixel + 1] - light[3 * other + 1];
+        float noise = NOISY * NOISY * (variance[pixel] + variance[other]);
+        float over = noise == 0 ? difference == 0 ? 0 : Float.POSITIVE_INFINITY : difference * difference / noise;
+        return 1 / ((1 + over) * (1 + over));
+    }
+
+    private float[] widely(float[] values, int step) {
+        float[] evened = new float[values.length];
+        rows(row -> {
+            for (int column = 0; column < width; column++) {
+                int pixel = row * width + column;
+                float sum = 0;
+                float weights = 0;
+                for (int y = row - step; y <= row + step; y += step) {
+                    for (int x = column - step; x <= column + step; x += step) {
+                        if (y >= 0 && y < height && x >= 0 && x < width) {
+                            float weight = alike(pixel, y * width + x, step);
+                            sum += weight * values[y * width + x];
+                            weights += weight;
+                        }
+                    }
+                }
+                evened[pixel] = sum / weights;
+            }
+        });
+        return evened;
     }
 
     private float alike(int pixel, int other, int step) {

@@ -36,7 +36,7 @@ public record Difference(int width, int height, float[] stops) {
     private static Picture picture(TableSet set, int height) {
         Film film = new Film(set, WIDTH, height, false);
         for (int pass = 0; pass < PASSES; pass++) {
-            film.wholePass(SampleBudget.USUAL, null, 0);
+            film.wholePass(SampleBudget.USUAL);
         }
         return Denoiser.of(film, Mix.of(set, Set.of()));
     }

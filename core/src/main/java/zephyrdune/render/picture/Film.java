@@ -7,6 +7,7 @@ import java.util.Queue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.BooleanSupplier;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.trace.Layers;
@@ -28,6 +29,9 @@ public final class Film {
 
     /** Sides of the squares that are worked on one by one, pixels. */
     private static final int TILE = 16;
+
+    /** Samples of a pixel that say what it shows first. */
+    private static final int GUIDED = 16;
 
     private final Scene scene;
     private final CameraRays sight;
@@ -126,22 +130,13 @@ public final class Film {
      * @param stop asked before every tile, by several threads
      */
     public boolean pass(SampleBudget budget, BooleanSupplier stop) {
-        return pass(budget, null, 0, stop);
+        return pass(budget, tile -> true, stop);
     }
 
-    /**
-     * Adds one sample to the pixels of those tiles that are still noisier than wanted; see {@link #pass(Effort,
-     * BooleanSupplier)}.
-     *
-     * @param mix by which noise is judged, or null for all tiles
-     * @param noise wanted, stops
-     */
-    public boolean pass(SampleBudget budget, Mix mix, double noise, BooleanSupplier stop) {
+    /** The same for the pixels of some tiles alone; a pass that was stopped goes on with those it began with. */
+    boolean pass(SampleBudget budget, IntPredicate wanted, BooleanSupplier stop) {
         if (due.length == 0) {
-            due = IntStream.range(0, samples.length)
-                    .filter(tile ->
-                            mix == null || samples[tile] < Noise.LEAST_SAMPLES || Noise.ofTile(this, mix, tile) > noise)
-                    .toArray();
+            due = IntStream.range(0, samples.length).filter(wanted).toArray();
         }
         boolean[] done = new boolean[due.length];
         IntStream.range(0, due.length).parallel().forEach(i -> {
@@ -158,8 +153,8 @@ public final class Film {
     }
 
     /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */
-    public void wholePass(SampleBudget budget, Mix mix, double noise) {
-        if (!pass(budget, mix, noise, Thread.currentThread()::isInterrupted)) {
+    public void wholePass(SampleBudget budget) {
+        if (!pass(budget, Thread.currentThread()::isInterrupted)) {
             Cancellation.check();
         }
     }
@@ -175,8 +170,8 @@ public final class Film {
                 sight.aim(column, row, index, ray);
                 tracer.trace(ray, CameraRays.seed(column, row), index, sight.spread());
                 gather(row * width + column, tracer.out, index);
-                if (index == 0) {
-                    guides.note(row * width + column, tracer.guide);
+                if (index < GUIDED) {
+                    guides.note(row * width + column, tracer.guide, index);
                 }
             }
         }
@@ -206,10 +201,31 @@ public final class Film {
         return slot < 0 ? 0 : sums[3 * (slot * width * height + pixel) + channel] / (double) samples[tileOf(pixel)];
     }
 
-    /** Mean green of the odd samples of one layer at a pixel. */
-    double oddMean(int layer, int pixel) {
-        int slot = slots[layer];
-        return slot < 0 ? 0 : odd[slot * width * height + pixel] / (double) (samples[tileOf(pixel)] / 2);
+    /** Half the difference of the odd and the even samples' means of a mix, green alone; not a number where there are too few of them. */
+    float[] halfDifference(Mix mix) {
+        float[] half = new float[width * height];
+        IntStream.range(0, rows * columns).parallel().forEach(tile -> {
+            int all = samples[tile];
+            for (int row = top(tile); row < bottom(tile); row++) {
+                for (int pixel = row * width + left(tile); pixel < row * width + right(tile); pixel++) {
+                    half[pixel] = all < Noise.LEAST_SAMPLES ? Float.NaN : (float) half(mix, pixel, all);
+                }
+            }
+        });
+        return half;
+    }
+
+    private double half(Mix mix, int pixel, int samples) {
+        double sum = 0;
+        for (int layer = 0; layer < layers; layer++) {
+            double weight = mix.weight(layer, 1);
+            if (weight != 0 && slots[layer] >= 0) {
+                double odds = odd[slots[layer] * width * height + pixel];
+                double evens = sums[3 * (slots[layer] * width * height + pixel) + 1] - odds;
+                sum += weight * (odds / (samples / 2) - evens / (samples - samples / 2));
+            }
+        }
+        return sum / 2;
     }
 
     int samples(int tile) {
@@ -222,6 +238,16 @@ public final class Film {
 
     private int tileOf(int pixel) {
         return pixel / width / TILE * columns + pixel % width / TILE;
+    }
+
+    /** A tile and those next to it. */
+    int[] round(int tile) {
+        int column = tile % columns;
+        int row = tile / columns;
+        return IntStream.rangeClosed(Math.max(0, row - 1), Math.min(rows - 1, row + 1))
+                .flatMap(near -> IntStream.rangeClosed(Math.max(0, column - 1), Math.min(columns - 1, column + 1))
+                        .map(beside -> near * columns + beside))
+                .toArray();
     }
 
     int top(int tile) {

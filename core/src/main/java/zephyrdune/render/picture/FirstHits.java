@@ -3,7 +3,7 @@ package zephyrdune.render.picture;
 import zephyrdune.render.trace.FirstHit;
 
 /**
- * What each pixel shows first, whatever the light.
+ * What each pixel shows first, whatever the light: the owner by its first sample, the rest by the mean of some.
  *
  * @param distance from the eye, metres; infinite where nothing is
  * @param normal of the surface, x, y and z in turn
@@ -25,15 +25,30 @@ public record FirstHits(float[] distance, float[] normal, int[] owner, float[] c
                 new boolean[width * height]);
     }
 
-    void note(int pixel, FirstHit guide) {
-        distance[pixel] = (float) guide.distance;
-        normal[3 * pixel] = (float) guide.nx;
-        normal[3 * pixel + 1] = (float) guide.ny;
-        normal[3 * pixel + 2] = (float) guide.nz;
-        owner[pixel] = guide.owner;
-        mirrors[pixel] = guide.mirrors;
-        for (int channel = 0; channel < 3; channel++) {
-            colour[3 * pixel + channel] = (float) guide.colour[channel];
+    /**
+     * Takes one more sample in.
+     *
+     * @param before samples that were taken in before
+     */
+    void note(int pixel, FirstHit guide, int before) {
+        if (before == 0) {
+            owner[pixel] = guide.owner;
+            mirrors[pixel] = guide.mirrors;
         }
+        float share = 1f / (before + 1);
+        for (int channel = 0; channel < 3; channel++) {
+            int at = 3 * pixel + channel;
+            colour[at] += share * ((float) guide.colour[channel] - colour[at]);
+        }
+        if (before == 0) {
+            distance[pixel] = (float) guide.distance;
+        } else if (guide.owner != owner[pixel] || guide.owner < 0) {
+            return;
+        } else {
+            distance[pixel] += share * ((float) guide.distance - distance[pixel]);
+        }
+        normal[3 * pixel] += share * ((float) guide.nx - normal[3 * pixel]);
+        normal[3 * pixel + 1] += share * ((float) guide.ny - normal[3 * pixel + 1]);
+        normal[3 * pixel + 2] += share * ((float) guide.nz - normal[3 * pixel + 2]);
     }
 }

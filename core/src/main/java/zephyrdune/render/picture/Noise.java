@@ -1,13 +1,17 @@
 package zephyrdune.render.picture;
 
+import java.util.Arrays;
+import java.util.stream.IntStream;
+
 /**
- * How far a picture may still be from what it is becoming: the scatter between its odd and its even samples, in stops.
+ * How far a picture may still be from what it is becoming, in stops: by half the difference of its odd and its even samples, which estimates
+ * the error of the whole's (H. Dammertz and others, A hierarchical automatic stopping condition for Monte Carlo global illumination, WSCG
+ * 2010), evened out as the picture is. What is darker than the last step of an 8-bit picture counts as if it were that bright.
  *
- * <p>Half the difference of the two halves' means estimates the error of the whole's (H. Dammertz and others, A hierarchical
- * automatic stopping condition for Monte Carlo global illumination, WSCG 2010); the root of its mean square is stated. What is
- * darker than the last step of an 8-bit picture counts as if it were that bright.
+ * @param most what 95 % of the pixels are no further off; infinite as long as there are too few samples to tell
+ * @param tiles the root of the mean square over each of the film's tiles and those next to it
  */
-public final class Noise {
+public record Noise(double most, double[] tiles) {
 
     /** Below so many samples nothing can be said. */
     static final int LEAST_SAMPLES = 2;
@@ -17,49 +21,53 @@ public final class Noise {
 
     private static final double PER_STOP = Math.log(2);
 
-    private Noise() {}
+    private static final double SHARE = 0.95;
 
-    /** Noise of a picture; infinite as long as there are too few samples. */
-    public static double of(Film film, Mix mix) {
-        double sum = 0;
-        int counted = 0;
-        for (int tile = 0; tile < film.tiles(); tile++) {
-            if (film.samples(tile) < LEAST_SAMPLES) {
+    /** Pixels are looked at in every so many columns and rows for the share of all. */
+    private static final int EVERY = 2;
+
+    static Noise of(Film film, Denoiser.Shown shown) {
+        double[] squares = IntStream.range(0, film.tiles())
+                .parallel()
+                .mapToDouble(tile -> square(film, shown, tile))
+                .toArray();
+        double[] tiles = IntStream.range(0, squares.length)
+                .mapToDouble(tile -> Math.sqrt(Arrays.stream(film.round(tile))
+                        .mapToDouble(near -> squares[near])
+                        .average()
+                        .orElseThrow()))
+                .toArray();
+        return new Noise(most(film, shown), tiles);
+    }
+
+    private static double most(Film film, Denoiser.Shown shown) {
+        int columns = (film.width() + EVERY - 1) / EVERY;
+        int rows = (film.height() + EVERY - 1) / EVERY;
+        double[] stops = new double[columns * rows];
+        for (int i = 0; i < stops.length; i++) {
+            int pixel = i / columns * EVERY * film.width() + i % columns * EVERY;
+            stops[i] = Math.abs(stops(shown, pixel));
+            if (Double.isNaN(stops[i])) {
                 return Double.POSITIVE_INFINITY;
             }
-            int pixels = (film.bottom(tile) - film.top(tile)) * (film.right(tile) - film.left(tile));
-            sum += square(film, mix, tile) * pixels;
-            counted += pixels;
         }
-        return Math.sqrt(sum / counted);
+        Arrays.sort(stops);
+        return stops[(int) (SHARE * (stops.length - 1))];
     }
 
-    static double ofTile(Film film, Mix mix, int tile) {
-        return Math.sqrt(square(film, mix, tile));
-    }
-
-    private static double square(Film film, Mix mix, int tile) {
+    private static double square(Film film, Denoiser.Shown shown, int tile) {
         double sum = 0;
         for (int row = film.top(tile); row < film.bottom(tile); row++) {
             for (int column = film.left(tile); column < film.right(tile); column++) {
-                double stops = stops(film, mix, row * film.width() + column, film.samples(tile));
+                double stops = stops(shown, row * film.width() + column);
                 sum += stops * stops;
             }
         }
         return sum / (film.bottom(tile) - film.top(tile)) / (film.right(tile) - film.left(tile));
     }
 
-    private static double stops(Film film, Mix mix, int pixel, int samples) {
-        double all = 0;
-        double odd = 0;
-        for (int layer = 0; layer < film.layers(); layer++) {
-            double weight = mix.weight(layer, 1);
-            if (weight != 0) {
-                all += weight * film.mean(layer, pixel, 1);
-                odd += weight * film.oddMean(layer, pixel);
-            }
-        }
-        double even = (samples * all - samples / 2 * odd) / (samples - samples / 2);
-        return (odd - even) / 2 / Math.max(DARKEST, all) / PER_STOP;
+    private static double stops(Denoiser.Shown shown, int pixel) {
+        double green = shown.picture().linear()[3 * pixel + 1];
+        return shown.error()[pixel] / Math.max(DARKEST, green) / PER_STOP;
     }
 }

@@ -28,13 +28,15 @@ public final class Progress {
         }
     }
 
-    /** Noise at which a picture is done, stops. */
-    public static final double DONE = 0.05;
+    /** A picture is done when 95 % of its pixels are within this, stops. */
+    public static final double DONE = 0.1;
 
     /** Samples per pixel after which it is done, however noisy. */
     public static final int MOST_SAMPLES = 128;
 
     private static final int SHARPER_PASSES = 2;
+
+    private static final Noise NOTHING_KNOWN = new Noise(Double.POSITIVE_INFINITY, new double[0]);
 
     /** Beside a film: the picture mixed from it, evened out, and as a file. Bytes a pixel. */
     private static final int MIXED = 64;
@@ -48,11 +50,16 @@ public final class Progress {
     private Film film;
     private Film before;
     private int passes;
-    private double noise = Double.POSITIVE_INFINITY;
+    private Noise noise = NOTHING_KNOWN;
+
+    /** The fine picture as it was last evened out, and the mix it is in. */
+    private Denoiser.Shown latest;
+
+    private Mix latestMix;
 
     /**
      * @param deep whether what is out of focus looks it
-     * @param enough noise at which it is done, stops
+     * @param enough what 95 % of its pixels are to be within for it to be done, stops
      * @param room memory that may be had for the next film, bytes; a picture gets no larger than that allows, but for the coarse one
      */
     public Progress(TableSet set, boolean deep, double enough, LongSupplier room) {
@@ -102,8 +109,8 @@ public final class Progress {
         if (done()) {
             return false;
         }
-        boolean adaptive = stage == Stage.FINE && passes >= Noise.LEAST_SAMPLES;
-        if (!film.pass(stage.effort, adaptive ? mix : null, enough, stop)) {
+        double[] tiles = noise.tiles();
+        if (!film.pass(stage.effort, tile -> tiles.length == 0 || tiles[tile] > enough / 2, stop)) {
             return false;
         }
         passes++;
@@ -112,10 +119,19 @@ public final class Progress {
             advance();
             return true;
         }
-        noise = Noise.of(film, mix);
         // the more there is the longer it takes to look better: 1, 2, 3, 4, 6, 8, 12, 16, ...
         int lead = Integer.highestOneBit(passes);
-        return done() || passes == lead || passes == lead + lead / 2 || passes < 4;
+        if (passes != lead && passes != lead + lead / 2) {
+            return false;
+        }
+        even(mix);
+        noise = Noise.of(film, latest);
+        return true;
+    }
+
+    private void even(Mix mix) {
+        latest = Denoiser.shown(film, mix);
+        latestMix = mix;
     }
 
     private void advance() {
@@ -123,11 +139,13 @@ public final class Progress {
         stage = Stage.values()[stage.ordinal() + 1];
         film = film();
         passes = 0;
+        noise = NOTHING_KNOWN;
+        latestMix = null;
     }
 
     /** Whether more work would not show. */
     public boolean done() {
-        return stage == Stage.FINE && (noise <= enough || passes >= MOST_SAMPLES);
+        return stage == Stage.FINE && (noise.most() <= enough || passes >= MOST_SAMPLES);
     }
 
     /** Whether nothing can be shown yet. */
@@ -145,21 +163,28 @@ public final class Progress {
         return before != null ? Stage.values()[stage.ordinal() - 1] : stage;
     }
 
-    /** Noise of what is shown, stops; infinite as long as nothing can be said. */
+    /** What 95 % of what is shown is no further off, stops; infinite as long as nothing can be said. */
     public double noise() {
-        return before != null ? Double.POSITIVE_INFINITY : noise;
+        return before != null ? Double.POSITIVE_INFINITY : noise.most();
     }
 
     /** How much of the work of a fine picture is done, 0 to 1: noise falls as the root of the passes. */
     public double share() {
-        if (before != null || !Double.isFinite(noise) || noise <= 0) {
+        double most = noise();
+        if (!Double.isFinite(most) || most <= 0) {
             return done() ? 1 : 0;
         }
-        return Math.min(1, Math.max(enough * enough / (noise * noise), (double) passes / MOST_SAMPLES));
+        return Math.min(1, Math.max(enough * enough / (most * most), (double) passes / MOST_SAMPLES));
     }
 
-    /** The picture so far: evened out as long as it is not done. */
+    /** The picture so far, evened out. */
     public Picture picture(Mix mix) {
-        return done() ? film.picture(mix) : Denoiser.of(shown(), mix);
+        if (before != null) {
+            return Denoiser.of(before, mix);
+        }
+        if (mix != latestMix) {
+            even(mix);
+        }
+        return latest.picture();
     }
 }

@@ -17,7 +17,7 @@ public final class SmallPicture {
         Film film = new Film(switched.set(), width, height, false);
         Mix mix = Mix.of(switched.set(), switched.off());
         for (int pass = 0; pass < passes; pass++) {
-            film.wholePass(SampleBudget.USUAL, mix, Progress.DONE);
+            film.wholePass(SampleBudget.USUAL);
         }
         return Denoiser.of(film, mix);
     }

@@ -92,7 +92,7 @@ public class BackdropToneTest {
         BackdropTone tone = BackdropTone.of(set, mix);
         Film film = new Film(set, 240, 160, false);
         for (int pass = 0; pass < 24; pass++) {
-            film.wholePass(SampleBudget.USUAL, mix, 0);
+            film.wholePass(SampleBudget.USUAL);
         }
         Picture picture = film.picture(mix);
         Perspective view = Perspective.of(set);

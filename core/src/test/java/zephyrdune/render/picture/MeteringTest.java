@@ -248,7 +248,7 @@ public class MeteringTest {
         Film film = new Film(near, width, height, false);
         Mix mix = Mix.of(near, Set.of());
         for (int pass = 0; pass < 32; pass++) {
-            film.wholePass(new SampleBudget(16, 16, 24), mix, 0);
+            film.wholePass(new SampleBudget(16, 16, 24));
         }
         Picture picture = film.picture(mix);
         Vector3D at = Perspective.of(near).project(place);

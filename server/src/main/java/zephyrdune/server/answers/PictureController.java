@@ -267,14 +267,14 @@ class PictureController {
         Mix mix = Mix.of(set, switched.off());
         int passes = passes(width);
         for (int pass = 0; pass < passes; pass++) {
-            film.wholePass(SampleBudget.USUAL, mix, Progress.DONE);
+            film.wholePass(SampleBudget.USUAL);
             progress.accept((pass + 1.0) / passes);
         }
         return switch (kind) {
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());
-            default -> PngFile.write(width > FILE_WIDTH ? Denoiser.of(film, mix) : film.picture(mix));
+            default -> PngFile.write(Denoiser.of(film, mix));
         };
     }
 

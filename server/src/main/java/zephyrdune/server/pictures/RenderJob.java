@@ -36,7 +36,7 @@ final class RenderJob {
 
     /**
      * @param gallery where finished frames go
-     * @param enough noise at which a picture is done, stops
+     * @param enough what 95 % of its pixels are to be within for a picture to be done, stops
      */
     RenderJob(Gallery gallery, double enough) {
         this.gallery = gallery;
