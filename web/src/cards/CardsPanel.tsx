@@ -59,6 +59,7 @@ function CardFields({ at, card }: { at: number; card: Card }) {
   return (
     <>
       <Effect card={at} mirror={card.surface === "mirror"} />
+      <BeamSlide at={at} />
       <div className="col-span-full flex flex-wrap gap-1.5">
         <PanelButton onClick={() => void placeCard(at, "OPPOSITE")}>Opposite the light</PanelButton>
         <PanelButton onClick={() => void placeCard(at, "BOUNCE")}>Turn to bounce</PanelButton>
@@ -72,7 +73,6 @@ function CardFields({ at, card }: { at: number; card: Card }) {
           <Trash2 size={15} aria-hidden /> Remove it
         </PanelButton>
       </div>
-      <BeamSlide at={at} />
       <PartFields path={path} />
       <CutFields at={at} card={card} />
       {card.cut.holes.kind !== "no-holes" && (

@@ -281,8 +281,21 @@ public class KitTest extends Browsing {
         click("Compare shapers");
         click("Strip 30 × 120, two baffles");
         Locator compared = page.getByTestId("compared");
-        assertThat(compared).containsText("Equal tip edge from");
+        assertThat(compared).containsText("Stands at");
         assertThat(compared.getByRole(AriaRole.IMG)).isVisible();
+        String soft = compared.innerText();
+        page.getByRole(AriaRole.RADIO, named("As far")).click();
+        assertThat(compared).containsText("90 cm");
+        assertThat(compared.getByRole(AriaRole.IMG)).isVisible();
+        compared.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("large$")))
+                .click();
+        Locator large = page.getByTestId("compared-large");
+        assertThat(large).containsText("Strip 30 × 120, two baffles");
+        page.keyboard().press("ArrowRight");
+        assertThat(large).containsText("On the table now");
+        click("All of them");
+        page.getByRole(AriaRole.RADIO, named("As soft")).click();
+        assertThat(compared).containsText(soft.lines().findFirst().orElseThrow());
         compared.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it there"))
                 .click();
         settled();

@@ -110,6 +110,7 @@ public class ShapingTest extends Browsing {
                 page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName(Pattern.compile("along the beam")));
         double before = Double.parseDouble(thumb.getAttribute("aria-valuenow"));
         assertThat(page.getByTestId("card-beam-floor-0")).isVisible();
+        thumb.scrollIntoViewIfNeeded();
         BoundingBox rail = page.getByTestId("card-slide").boundingBox();
         double[] from = middle(thumb);
         drag(from, new double[] {rail.x + rail.width - 5, from[1]});

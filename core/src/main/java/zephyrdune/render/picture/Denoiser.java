@@ -36,8 +36,10 @@ public final class Denoiser {
     /** A difference in distance by this share halves the weight, about. */
     private static final float DISTANCE_SHARE = 0.02f;
 
-    /** A pixel brighter than this many times its neighbours' mean is taken for a stray. */
+    /** A pixel brighter than this many times its neighbours' mean is a stray, if nearly all of that is in one half of its samples. */
     private static final float STRAY = 3;
+
+    private static final float ONE_SIDED = 0.5f;
 
     /** Differences of this many standard errors count for a quarter. */
     private static final float NOISY = 3;
@@ -47,6 +49,9 @@ public final class Denoiser {
      * @param error of every pixel's green, as it came out: linear; not a number where there are too few samples to tell
      */
     public record Shown(Picture picture, float[] error) {}
+
+    /** From so many samples per pixel on, their differences say how noisy the light is. */
+    private static final int GUIDING = 4;
 
     private final int width;
     private final int height;
@@ -77,7 +82,7 @@ public final class Denoiser {
         float[] sum = film.picture(straight).linear();
         float[] error = film.halfDifference(straight);
         Denoiser smooth = new Denoiser(film);
-        smooth.even(film.picture(others).linear(), film.halfDifference(others));
+        smooth.even(film.picture(others).linear(), film.halfDifference(others), film.samples() >= GUIDING);
         for (int i = 0; i < sum.length; i++) {
             sum[i] += smooth.light[i] * smooth.colour(i);
         }
@@ -91,7 +96,7 @@ public final class Denoiser {
         return Math.max(DARKEST, guides.colour()[i]);
     }
 
-    private void even(float[] found, float[] halfDifference) {
+    private void even(float[] found, float[] halfDifference, boolean enough) {
         light = found;
         half = halfDifference;
         boolean told = true;
@@ -102,9 +107,9 @@ public final class Denoiser {
             half[pixel] /= colour(3 * pixel + 1);
             told &= !Float.isNaN(half[pixel]);
         }
-        withoutStrays();
+        withoutStrays(enough);
         variance = null;
-        if (told) {
+        if (told && enough) {
             float[] squares = new float[half.length];
             for (int pixel = 0; pixel < half.length; pixel++) {
                 squares[pixel] = half[pixel] * half[pixel];
@@ -119,7 +124,7 @@ public final class Denoiser {
         }
     }
 
-    private void withoutStrays() {
+    private void withoutStrays(boolean halves) {
         float[] kept = new float[light.length];
         rows(row -> {
             for (int column = 0; column < width; column++) {
@@ -136,7 +141,9 @@ public final class Denoiser {
                 }
                 float own = grey(light, pixel);
                 float most = STRAY * sum / count;
-                float share = own > most && own > 0 ? most / own : 1;
+                boolean stray =
+                        own > most && own > 0 && !(halves && Math.abs(half[pixel]) < ONE_SIDED * light[3 * pixel + 1]);
+                float share = stray ? most / own : 1;
                 half[pixel] *= share;
                 for (int channel = 0; channel < 3; channel++) {
                     kept[3 * pixel + channel] = light[3 * pixel + channel] * share;
