@@ -34,7 +34,6 @@ export function NewSet({ open, onClose }: { open: boolean; onClose: () => void }
   /** What stands first in a list is picked until another is: the own pieces, or a usual one. */
   const pick = (shelf: keyof Picked): string => {
     if (picked[shelf] !== undefined) return picked[shelf];
-    if (shelf === "boards") return "";
     const own = kit?.[shelf][0]?.name;
     if (own !== undefined) return own;
     const usual = shelf === "shapers" ? 7 : 0;
@@ -134,6 +133,9 @@ export function NewSet({ open, onClose }: { open: boolean; onClose: () => void }
   );
 }
 
+/** What a piece is asked for as, where that is not its shelf's own word. */
+const ASKED: Partial<Record<keyof Picked, string>> = { boards: "Card opposite the light" };
+
 /** What stands for none of a shelf. */
 const NONE: Partial<Record<keyof Picked, string>> = {
   boards: "No card yet",
@@ -163,7 +165,7 @@ function PieceChoice({ shelf, value, own, ready, onChoose }: ChoiceProps) {
   return (
     <div>
       <label htmlFor={id} className="block text-soft text-sm">
-        {one.charAt(0).toUpperCase() + one.slice(1)}
+        {ASKED[shelf] ?? one.charAt(0).toUpperCase() + one.slice(1)}
       </label>
       <select
         id={id}

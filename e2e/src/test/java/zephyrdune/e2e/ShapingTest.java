@@ -123,10 +123,6 @@ public class ShapingTest extends Browsing {
         settled();
         assertThat(Double.parseDouble(thumb.getAttribute("aria-valuenow"))).isCloseTo(far - 0.05, within(0.006));
         assertThat(number("cards.0.turnDegrees")).as("it faces as before").isCloseTo(turned, within(0.2));
-        page.keyboard().press("Control+z");
-        page.keyboard().press("Control+z");
-        settled();
-        assertThat(Double.parseDouble(thumb.getAttribute("aria-valuenow"))).isCloseTo(before, within(0.002));
         click("Opposite the light");
         assertThat(page.getByTestId("card-slide")).hasCount(0);
     }

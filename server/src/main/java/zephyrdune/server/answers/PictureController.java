@@ -34,7 +34,6 @@ import zephyrdune.render.picture.EdgeProfile;
 import zephyrdune.render.picture.Film;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.PictureStops;
-import zephyrdune.render.picture.Progress;
 import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
 import zephyrdune.render.picture.ThingsInFrame;
