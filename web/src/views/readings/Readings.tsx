@@ -162,7 +162,14 @@ function Tile({ kind, reading, label, lead, large = false, stale, before, than }
         onBlur={leave}
         className={`flex min-h-11 min-w-0 flex-col justify-between rounded-panel border bg-panel px-3 py-2 text-left hover:bg-raised ${stale ? "border-edge border-dashed" : "border-transparent"}`}
       >
-        <span className="text-soft text-xs leading-tight">{label}</span>
+        <span className="flex justify-between gap-2 text-soft text-xs leading-tight">
+          <span className="min-w-0">{label}</span>
+          {large && shown && was && was !== (reading.text || shown.text) && (
+            <span className="shrink-0 whitespace-nowrap" data-testid="was">
+              {than} {was}
+            </span>
+          )}
+        </span>
         {shown ? (
           <span className={`block min-w-0 ${stale ? "text-soft" : ""}`}>
             {large && <Word word={reading.text || reading.word} alarm={reading.alarm} />}
@@ -183,11 +190,6 @@ function Tile({ kind, reading, label, lead, large = false, stale, before, than }
                   {give(reading) && <span className="ml-1 text-soft text-xs">{give(reading)}</span>}
                   <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
                 </>
-              )}
-              {large && was && was !== (reading.text || shown.text) && (
-                <span className="ml-2 text-soft text-xs" data-testid="was">
-                  {than} {was}
-                </span>
               )}
             </span>
           </span>
