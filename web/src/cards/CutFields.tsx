@@ -151,7 +151,12 @@ function SharperMoves() {
   if (!moves.data || moves.data.moves.length === 0) return null;
   const { asked } = moves.data;
   return (
-    <ul className="col-span-full grid gap-1" data-testid="sharper">
+    <ul
+      // of the pattern before until the new one's are known
+      aria-busy={moves.isFetching}
+      className={`col-span-full grid gap-1 ${moves.isFetching ? "opacity-50" : ""}`}
+      data-testid="sharper"
+    >
       {moves.data.moves.map((move) => {
         const words = changeWords(move.changes, kinds, length);
         const name = BY[move.lever] ?? move.lever;

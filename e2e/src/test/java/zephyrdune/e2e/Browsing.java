@@ -300,4 +300,17 @@ abstract class Browsing {
         }
         page.mouse().up();
     }
+
+    /** Adds one of the ready-made cards. */
+    void add(String name) {
+        page.getByTestId("add-card").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .click();
+        page.getByTestId("cards.picked").waitFor();
+        settled();
+    }
+
+    double number(String path) {
+        return Double.parseDouble(field(path).inputValue().replace("−", "-"));
+    }
 }

@@ -9,7 +9,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -36,18 +35,6 @@ public class ShapingTest extends Browsing {
     public void openChowder() {
         open("Smoked mussel chowder");
         tab(CARDS);
-    }
-
-    private void add(String name) {
-        page.getByTestId("add-card").click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
-                .click();
-        page.getByTestId("cards.picked").waitFor();
-        settled();
-    }
-
-    private double number(String path) {
-        return Double.parseDouble(field(path).inputValue().replace("−", "-"));
     }
 
     @Test
@@ -100,31 +87,6 @@ public class ShapingTest extends Browsing {
             page.keyboard().press("Control+z");
         }
         assertThat(field("cards.0.distanceMetres")).hasValue(Pattern.compile("^" + Math.round(distance)));
-    }
-
-    /** Near the dish and near the light, by pointer and by key; the set from above shows the way. */
-    @Test
-    public void aFlagSlidesAlongTheBeam() {
-        add("Flag");
-        Locator thumb =
-                page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName(Pattern.compile("along the beam")));
-        double before = Double.parseDouble(thumb.getAttribute("aria-valuenow"));
-        assertThat(page.getByTestId("card-beam-floor-0")).isVisible();
-        thumb.scrollIntoViewIfNeeded();
-        BoundingBox rail = page.getByTestId("card-slide").boundingBox();
-        double[] from = middle(thumb);
-        drag(from, new double[] {rail.x + rail.width - 5, from[1]});
-        settled();
-        double far = Double.parseDouble(thumb.getAttribute("aria-valuenow"));
-        assertThat(far).isGreaterThan(before + 0.1);
-        double turned = number("cards.0.turnDegrees");
-        thumb.focus();
-        page.keyboard().press("Shift+ArrowLeft");
-        settled();
-        assertThat(Double.parseDouble(thumb.getAttribute("aria-valuenow"))).isCloseTo(far - 0.05, within(0.006));
-        assertThat(number("cards.0.turnDegrees")).as("it faces as before").isCloseTo(turned, within(0.2));
-        click("Opposite the light");
-        assertThat(page.getByTestId("card-slide")).hasCount(0);
     }
 
     /** The pair of boards is placed, its gap dragged open and shut; the strip on the floor follows. */
@@ -218,8 +180,14 @@ public class ShapingTest extends Browsing {
                 .isVisible();
         settled();
         field("cards.0.cut.holes.kind").selectOption("leaf-holes");
+        tab("Shaper");
+        type("light.face.widthMetres", "15");
+        type("light.face.heightMetres", "15");
+        tab(CARDS);
         settled();
-        assertThat(page.getByTestId("sharper")).containsText("blur of the patch");
+        Locator sharper = page.locator("[data-testid=sharper][aria-busy=false]");
+        assertThat(sharper).containsText("Smaller light");
+        assertThat(sharper).containsText("blur of the patch");
     }
 
     /** The SVG measured by the browser's own layout, and the PDF as printed at 254 dots an inch by another program. */
