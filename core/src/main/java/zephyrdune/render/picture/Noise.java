@@ -26,6 +26,11 @@ public record Noise(double most, double[] tiles) {
     /** Pixels are looked at in every so many columns and rows for the share of all. */
     private static final int EVERY = 2;
 
+    /** Of the noisiest of the tiles; zero where nothing is known of any. */
+    double worst() {
+        return Arrays.stream(tiles).max().orElse(0);
+    }
+
     static Noise of(Film film, Denoiser.Shown shown) {
         double[] squares = IntStream.range(0, film.tiles())
                 .parallel()
@@ -63,7 +68,10 @@ public record Noise(double most, double[] tiles) {
                 sum += stops * stops;
             }
         }
-        return sum / (film.bottom(tile) - film.top(tile)) / (film.right(tile) - film.left(tile));
+        // with too few samples nothing is known
+        return Double.isNaN(sum)
+                ? Double.POSITIVE_INFINITY
+                : sum / (film.bottom(tile) - film.top(tile)) / (film.right(tile) - film.left(tile));
     }
 
     private static double stops(Denoiser.Shown shown, int pixel) {

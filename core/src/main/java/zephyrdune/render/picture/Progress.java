@@ -28,13 +28,16 @@ public final class Progress {
         }
     }
 
-    /** A picture is done when 95 % of its pixels are within this, stops. */
+    /** A picture is done when 95 % of its pixels are within this, and no part of it is noisier, stops. */
     public static final double DONE = 0.1;
 
     /** Samples per pixel after which it is done, however noisy. */
     public static final int MOST_SAMPLES = 128;
 
     private static final int SHARPER_PASSES = 2;
+
+    /** A part of the picture gets no more samples once it is so much better than asked for. */
+    private static final double ENOUGH_BEFORE = 0.6;
 
     private static final Noise NOTHING_KNOWN = new Noise(Double.POSITIVE_INFINITY, new double[0]);
 
@@ -110,7 +113,7 @@ public final class Progress {
             return false;
         }
         double[] tiles = noise.tiles();
-        if (!film.pass(stage.effort, tile -> tiles.length == 0 || tiles[tile] > enough / 2, stop)) {
+        if (!film.pass(stage.effort, tile -> tiles.length == 0 || tiles[tile] > ENOUGH_BEFORE * enough, stop)) {
             return false;
         }
         passes++;
@@ -145,7 +148,12 @@ public final class Progress {
 
     /** Whether more work would not show. */
     public boolean done() {
-        return stage == Stage.FINE && (noise.most() <= enough || passes >= MOST_SAMPLES);
+        return stage == Stage.FINE && (farOff() <= enough || passes >= MOST_SAMPLES);
+    }
+
+    /** What has to come down for the picture to be done, stops. */
+    private double farOff() {
+        return Math.max(noise.most(), noise.worst());
     }
 
     /** Whether nothing can be shown yet. */
@@ -170,11 +178,11 @@ public final class Progress {
 
     /** How much of the work of a fine picture is done, 0 to 1: noise falls as the root of the passes. */
     public double share() {
-        double most = noise();
-        if (!Double.isFinite(most) || most <= 0) {
+        double off = before != null ? Double.POSITIVE_INFINITY : farOff();
+        if (!Double.isFinite(off) || off <= 0) {
             return done() ? 1 : 0;
         }
-        return Math.min(1, Math.max(enough * enough / (most * most), (double) passes / MOST_SAMPLES));
+        return Math.min(1, Math.max(enough * enough / (off * off), (double) passes / MOST_SAMPLES));
     }
 
     /** The picture so far, evened out. */
