@@ -54,7 +54,7 @@ final class StartedApplication implements AutoCloseable {
         builder.environment().put("ZEPHYRDUNE_HOME", data.toString());
         if (!Boolean.getBoolean("screenshots")) {
             // grain is no matter here, and what gets finer would take half of the machine from what is tested
-            builder.environment().put("ZEPHYRDUNE_PICTURES_DONE_AT", "0.3");
+            builder.environment().put("ZEPHYRDUNE_PICTURES_DONE_AT", "0.5");
         }
         return builder;
     }
