@@ -1,9 +1,9 @@
 import { Slider } from "radix-ui";
-import { middleOf } from "../set/frame";
+import { cardCarriedTo, middleOf } from "../set/frame";
 import { limitsAt } from "../set/limits";
 import { useLength } from "../set/preferences";
 import { useTable } from "../set/store";
-import { metresOn, slidTo, useCardSlide } from "./slide";
+import { metresOn, placeOn, useCardSlide } from "./slide";
 
 /** An arrow key's step along the beam, metres; ten of them with Shift. */
 const STEP = 0.005;
@@ -19,7 +19,9 @@ export function BeamSlide({ at }: { at: number }) {
   const { startDrag, drag, endDrag, change } = useTable.getState();
   const move = (metres: number) => {
     const path = `cards.${at}`;
-    const moved = slidTo(card, slide, metres, (field) => limitsAt(set, `${path}.${field}`));
+    const moved = cardCarriedTo(card, placeOn(slide, metres), (field) =>
+      limitsAt(set, `${path}.${field}`),
+    );
     if (useTable.getState().dragging) {
       drag({ cards: set.cards.map((one, i) => (i === at ? moved : one)) });
     } else {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Card, CardSlide } from "../api/types";
-import { axesOf, middleOf } from "../set/frame";
-import { metresOn, placeOn, slidTo } from "./slide";
+import { axesOf, cardCarriedTo, middleOf } from "../set/frame";
+import { metresOn, placeOn } from "./slide";
 
 /** A way up to the right, 3-4-5: 0.5 m long. */
 const SLIDE: CardSlide = {
@@ -40,7 +40,7 @@ describe("a card on its way along the beam", () => {
 
   it("keeps facing as it did where the clock changes", () => {
     const across = { ...SLIDE, far: { x: 0.4, y: 0.4, z: 0.6 } };
-    const card = slidTo(CARD, across, 0.7, WIDE);
+    const card = cardCarriedTo(CARD, placeOn(across, 0.7), WIDE);
     expect(card.clockHours).toBeCloseTo(1.5, 3);
     expect(middleOf(card).z).toBeCloseTo(0.6, 4);
     const [before, after] = [axesOf(CARD).front, axesOf(card).front];

@@ -1,8 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
-import type { Card, CardSlide, Point, TableSet } from "../api/types";
-import { cardMovedTo } from "../set/frame";
-import type { Limits } from "../set/limits";
+import type { CardSlide, Point, TableSet } from "../api/types";
 import { useTable } from "../set/store";
 
 /** The way of a card along the beam: null while it is not known, and for a card that does not cut the light. */
@@ -39,18 +37,4 @@ export function metresOn(
     (place.x - near.x) * way.x + (place.y - near.y) * way.y + (place.z - near.z) * way.z;
   const metres = nearestMetres + along / length;
   return Math.min(farthestMetres, Math.max(nearestMetres, metres));
-}
-
-/** The card slid to another distance from the aim point; it faces the way it does now. */
-export function slidTo(
-  card: Card,
-  slide: CardSlide,
-  metres: number,
-  limits: (field: string) => Limits,
-): Card {
-  const there = cardMovedTo(card, placeOn(slide, metres), limits);
-  const turned = card.turnDegrees + 30 * (there.clockHours - card.clockHours);
-  const turn = ((((turned + 180) % 360) + 360) % 360) - 180;
-  const { min, max } = limits("turnDegrees");
-  return { ...there, turnDegrees: Math.min(max, Math.max(min, Number(turn.toFixed(2)))) };
 }

@@ -89,6 +89,13 @@ export function cardMovedTo(card: Card, place: Point, limits: (field: string) =>
   };
 }
 
+/** The card with its middle as near to a place as the limits of its fields allow; it keeps facing the way it does now. */
+export function cardCarriedTo(card: Card, place: Point, limits: (field: string) => Limits): Card {
+  const there = cardMovedTo(card, place, limits);
+  const turn = halfTurn(card.turnDegrees + 30 * (there.clockHours - card.clockHours));
+  return { ...there, turnDegrees: within(round(turn, 1e2), limits("turnDegrees")) };
+}
+
 /** Level unit vectors: along a card's width, and out of its front. */
 export function axesOf(card: Card): { along: Point; front: Point } {
   const facing = radians(card.clockHours * 30 - card.turnDegrees);
@@ -102,13 +109,16 @@ export function axesOf(card: Card): { along: Point; front: Point } {
 export function cardTurnedTo(card: Card, place: Point, limits: (field: string) => Limits): Card {
   const middle = middleOf(card);
   const facing = degrees(Math.atan2(middle.x - place.x, middle.y - place.y));
-  let turn = (card.clockHours * 30 - facing) % 360;
-  if (turn > 180) turn -= 360;
-  if (turn < -180) turn += 360;
+  let turn = halfTurn(card.clockHours * 30 - facing);
   // both sides are alike
   if (turn > 90) turn -= 180;
   if (turn < -90) turn += 180;
   return { ...card, turnDegrees: within(round(turn, 1e2), limits("turnDegrees")) };
+}
+
+/** The same direction from -180 to 180 degrees. */
+function halfTurn(angle: number): number {
+  return ((((angle + 180) % 360) + 360) % 360) - 180;
 }
 
 function round(value: number, perUnit: number): number {

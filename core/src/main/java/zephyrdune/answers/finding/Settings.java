@@ -61,19 +61,31 @@ final class Settings {
 
     /** The speed that is enough, which costs least; otherwise the aperture. */
     private static Optional<Mend> otherSettings(TableSet set, MeteredLight light, double stops) {
+        return speedOrAperture(set, stops)
+                .filter(mend -> inReach(mend.set(), MeteredExposure.of(mend.set(), light)))
+                .findFirst();
+    }
+
+    private static Stream<Mend> speedOrAperture(TableSet set, double stops) {
         Exposure now = set.exposure();
         double speed = MarkedScale.SPEED.changed(now.speed(), Stops.ratio(stops));
         double aperture = MarkedScale.APERTURE.changed(now.aperture(), Stops.ratio(-stops / 2));
         return Stream.of(
-                        new Mend("Set ISO %.0f".formatted(speed), set.withExposure(now.withSpeed(speed))),
-                        new Mend("Set f/" + SettingWords.mark(aperture), set.withExposure(now.withAperture(aperture))))
-                .filter(mend -> inReach(mend.set(), light))
-                .findFirst();
+                new Mend("Set ISO %.0f".formatted(speed), set.withExposure(now.withSpeed(speed))),
+                new Mend("Set f/" + SettingWords.mark(aperture), set.withExposure(now.withAperture(aperture))));
     }
 
-    private static boolean inReach(TableSet set, MeteredLight light) {
-        double below = MeteredExposure.of(set, light).wantedBelow();
-        return below >= -UNSEEN && below <= set.light().source().dial().range() + UNSEEN;
+    private static Mend shutter(TableSet set, double stops) {
+        Exposure now = set.exposure();
+        double shutter = MarkedScale.SHUTTER.changed(now.shutter(), Stops.ratio(stops));
+        return new Mend("Set " + SettingWords.shutter(shutter), set.withExposure(now.withShutter(shutter)));
+    }
+
+    /** Whether the light's control reaches what is wanted of it, and the room leaves it something to do. */
+    private static boolean inReach(TableSet set, MeteredExposure there) {
+        return roomsExcess(there) < 0
+                && there.wantedBelow() >= -UNSEEN
+                && there.wantedBelow() <= set.light().source().dial().range() + UNSEEN;
     }
 
     /** A room that alone gives more than is wanted, whatever the power. */
@@ -96,31 +108,13 @@ final class Settings {
 
     /** The first settings that leave something for the light to do: a faster shutter for a flash, a lower speed, a smaller aperture. */
     private static Optional<Mend> lessRoom(TableSet set, double over) {
-        Exposure now = set.exposure();
         return IntStream.rangeClosed(1, 3)
+                .mapToDouble(third -> -over - third / 3.0)
                 .boxed()
-                .flatMap(stop -> {
-                    double ratio = Stops.ratio(-over - stop / 3.0);
-                    double shutter = MarkedScale.SHUTTER.changed(now.shutter(), ratio);
-                    double speed = MarkedScale.SPEED.changed(now.speed(), ratio);
-                    double aperture = MarkedScale.APERTURE.changed(now.aperture(), Math.sqrt(1 / ratio));
-                    return Stream.of(
-                            new Mend(
-                                    "Set " + SettingWords.shutter(shutter), set.withExposure(now.withShutter(shutter))),
-                            new Mend("Set ISO %.0f".formatted(speed), set.withExposure(now.withSpeed(speed))),
-                            new Mend(
-                                    "Set f/" + SettingWords.mark(aperture),
-                                    set.withExposure(now.withAperture(aperture))));
-                })
+                .flatMap(stops -> Stream.concat(Stream.of(shutter(set, stops)), speedOrAperture(set, stops)))
                 .filter(mend ->
                         !(set.light().source().flash() && mend.set().exposure().beyondSync()))
-                .filter(mend -> {
-                    MeteredExposure there = MeteredExposure.of(mend.set(), KeyLight.of(mend.set()));
-                    return roomsExcess(there) < 0
-                            && there.wantedBelow() >= -UNSEEN
-                            && there.wantedBelow()
-                                    <= set.light().source().dial().range() + UNSEEN;
-                })
+                .filter(mend -> inReach(mend.set(), MeteredExposure.of(mend.set(), KeyLight.of(mend.set()))))
                 .findFirst();
     }
 

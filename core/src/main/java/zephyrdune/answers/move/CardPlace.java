@@ -11,59 +11,60 @@ public enum CardPlace {
     /** Opposite the light, as far from the hero as now, turned to send the key's light to it. */
     OPPOSITE {
         @Override
-        Card put(TableSet set, Card card) {
+        Card of(TableSet set, int at) {
+            Card card = set.card(at);
             double clock = clock(set.light().clock() + Math.PI);
-            return BOUNCE.put(set, card.withPlace(clock, card.distance(), card.lift()));
+            return bouncing(set, card.withPlace(clock, card.distance(), card.lift()));
         }
     },
     /** Opposite the light, as far from the hero as now or just so far that the frame does not see it. */
     OUT_OF_FRAME {
         @Override
-        Card put(TableSet set, Card card) {
-            return OPPOSITE.put(set, card);
-        }
-
-        @Override
-        public TableSet put(TableSet set, int card) {
-            TableSet there = OPPOSITE.put(set, card);
-            OptionalDouble unseen = CardFill.unseenFrom(there, card);
-            double near = there.card(card).distance();
-            return unseen.isPresent() && unseen.getAsDouble() > near
-                    ? Shaping.changed(there, card, one -> one.withDistance(unseen.getAsDouble() + CLEAR))
-                    : there;
+        Card of(TableSet set, int at) {
+            TableSet there = OPPOSITE.put(set, at);
+            Card card = there.card(at);
+            OptionalDouble unseen = CardFill.unseenFrom(there, at);
+            return unseen.isPresent() && unseen.getAsDouble() > card.distance()
+                    ? card.withDistance(unseen.getAsDouble() + CLEAR)
+                    : card;
         }
     },
     /** Where it is, turned so that a mirror would send the key's light to the hero. */
     BOUNCE {
         @Override
-        Card put(TableSet set, Card card) {
-            Vector3D top = Vector3D.of(0, 0, set.dish().top());
-            Vector3D toHero = top.subtract(card.centre()).normalize();
-            Vector3D toLight = set.pose().centre().subtract(card.centre()).normalize();
-            Vector3D half = toHero.add(toLight);
-            return half.norm() < 1e-6 ? card : facing(card, half.normalize());
+        Card of(TableSet set, int at) {
+            return bouncing(set, set.card(at));
         }
     },
     /** Half way between light and hero, square to the light's way. */
     IN_THE_WAY {
         @Override
-        Card put(TableSet set, Card card) {
+        Card of(TableSet set, int at) {
             Vector3D top = Vector3D.of(0, 0, set.dish().top());
             Vector3D way = set.pose().centre().subtract(top);
             Vector3D middle = top.add(way.multiply(0.5));
-            return standing(card, middle, way.negate().normalize());
+            return standing(set.card(at), middle, way.negate().normalize());
         }
     };
 
     /** A card that is not to be seen stands so far out of the frame, metres. */
     private static final double CLEAR = 0.01;
 
-    abstract Card put(TableSet set, Card card);
+    /** One of a set's cards there. */
+    abstract Card of(TableSet set, int at);
 
     /** The set with one of its cards there. */
-    public TableSet put(TableSet set, int card) {
-        set.card(card); // or refused
-        return Shaping.changed(set, card, one -> put(set, one));
+    public TableSet put(TableSet set, int at) {
+        Card there = of(set, at);
+        return Shaping.changed(set, at, card -> there);
+    }
+
+    private static Card bouncing(TableSet set, Card card) {
+        Vector3D top = Vector3D.of(0, 0, set.dish().top());
+        Vector3D toHero = top.subtract(card.centre()).normalize();
+        Vector3D toLight = set.pose().centre().subtract(card.centre()).normalize();
+        Vector3D half = toHero.add(toLight);
+        return half.norm() < 1e-6 ? card : facing(card, half.normalize());
     }
 
     /** A card with its middle at a place, or above it where its foot would be under the table, that faces a direction. */

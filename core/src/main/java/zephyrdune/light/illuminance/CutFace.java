@@ -111,7 +111,7 @@ final class CutFace implements Illuminance {
             return open.at(px, py, pz, nx, ny, nz);
         }
         if (exact) {
-            return face.luminance() * Math.max(0, even(parts, px, py, pz, nx, ny, nz));
+            return Math.max(0, even(parts, px, py, pz, nx, ny, nz));
         }
         if (parts.isEmpty()) {
             return 0;
@@ -142,19 +142,12 @@ final class CutFace implements Illuminance {
         double away = NARROW * Math.sqrt(squared(centre[0] - px, centre[1] - py, centre[2] - pz));
         double most = away / Math.sqrt(squared(across[0], across[1], across[2]));
         double mostUp = away / Math.sqrt(squared(up[0], up[1], up[2]));
-        PolygonIntegral.Kernel given = (u, v) -> {
-            double x = centre[0] + u * across[0] + v * up[0] - px;
-            double y = centre[1] + u * across[1] + v * up[1] - py;
-            double z = centre[2] + u * across[2] + v * up[2] - pz;
-            double squared = squared(x, y, z);
-            double atFace = -(x * front[0] + y * front[1] + z * front[2]);
-            return Math.max(0, x * nx + y * ny + z * nz) * atFace / (squared * squared);
-        };
+        PolygonIntegral.Kernel given = density.on(px, py, pz, nx, ny, nz);
         double sum = 0;
         for (double[] part : parts) {
             sum += within(part, most, mostUp)
                     ? scale * PolygonIntegral.small(part, given)
-                    : ContourFormula.ofUnit(corners(part), px, py, pz, nx, ny, nz);
+                    : face.luminance() * ContourFormula.ofUnit(corners(part), px, py, pz, nx, ny, nz);
         }
         return sum;
     }

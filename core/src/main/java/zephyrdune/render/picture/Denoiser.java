@@ -99,17 +99,15 @@ public final class Denoiser {
     private void even(float[] found, float[] halfDifference, boolean enough) {
         light = found;
         half = halfDifference;
-        boolean told = true;
         for (int i = 0; i < light.length; i++) {
             light[i] /= colour(i);
         }
         for (int pixel = 0; pixel < half.length; pixel++) {
             half[pixel] /= colour(3 * pixel + 1);
-            told &= !Float.isNaN(half[pixel]);
         }
         withoutStrays(enough);
         variance = null;
-        if (told && enough) {
+        if (enough) {
             float[] squares = new float[half.length];
             for (int pixel = 0; pixel < half.length; pixel++) {
                 squares[pixel] = half[pixel] * half[pixel];

@@ -113,7 +113,9 @@ public final class Progress {
             return false;
         }
         double[] tiles = noise.tiles();
-        if (!film.pass(stage.effort, tile -> tiles.length == 0 || tiles[tile] > ENOUGH_BEFORE * enough, stop)) {
+        // as long as the picture is not done its noisiest part has to get more
+        double least = Math.min(ENOUGH_BEFORE * enough, noise.worst() / 2);
+        if (!film.pass(stage.effort, tile -> tiles.length == 0 || tiles[tile] > least, stop)) {
             return false;
         }
         passes++;

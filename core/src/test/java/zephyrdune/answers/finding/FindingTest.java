@@ -27,6 +27,7 @@ import zephyrdune.set.light.Snooted;
 import zephyrdune.set.room.Ambient;
 import zephyrdune.set.room.TableTop;
 import zephyrdune.set.surface.Surface;
+import zephyrdune.units.measure.Stops;
 
 /** Every kind of finding turns up where it should, and what is tried mends it. */
 public class FindingTest {
@@ -141,9 +142,10 @@ public class FindingTest {
         TableSet bright = plain.withAmbient(new Ambient(20_000, 5500, 5));
         assertThat(Finding.of(bright, Finding.Kind.POWER_AT_ITS_END)).isEmpty();
         Finding found = Finding.of(bright, Finding.Kind.ROOM_TOO_BRIGHT).orElseThrow();
-        double off = MeteredExposure.of(bright, KeyLight.of(bright)).off();
+        MeteredExposure metered = MeteredExposure.of(bright, KeyLight.of(bright));
+        double over = Stops.between(metered.light().ambient(), metered.wanted());
         assertThat(found.words()).matches("The room alone is \\d\\.\\d stops too bright for these settings");
-        assertThat(Double.parseDouble(found.words().replaceAll("[^0-9.]", ""))).isCloseTo(off, within(0.1));
+        assertThat(Double.parseDouble(found.words().replaceAll("[^0-9.]", ""))).isCloseTo(over, within(0.0501));
         TableSet mended = found.tried().orElseThrow();
         assertThat(mended.exposure().beyondSync()).isFalse();
         assertThat(Math.abs(MeteredExposure.of(mended, KeyLight.of(mended)).off()))
