@@ -24,14 +24,16 @@ const withCard = (set: TableSet, at: number, card: Card): Partial<TableSet> => (
   cards: set.cards.map((one, i) => (i === at ? card : one)),
 });
 
+const drawnIn = (view: View, { x, y, z }: Point): Drawn =>
+  view === "floor" ? { across: x, up: y } : { across: y, up: z };
+
 /** A card's middle, in one of the drawings. */
 function middle(view: View, at: number): Movable {
   return {
     drawn: (set) => {
       const card = set.cards[at];
       if (!card) return null;
-      const { x, y, z } = middleOf(card);
-      return view === "floor" ? { across: x, up: y } : { across: y, up: z };
+      return drawnIn(view, middleOf(card));
     },
     moved: (set, { across, up }) => {
       const card = set.cards[at];
@@ -158,9 +160,7 @@ export function CardHandles({ view, scale }: { view: View; scale: Scale }) {
 function Beam({ view, scale, at }: { view: View; scale: Scale; at: number }) {
   const slide = useCardSlide(at);
   if (!slide) return null;
-  const drawn = ({ x, y, z }: Point) =>
-    view === "floor" ? { across: x, up: y } : { across: y, up: z };
-  const ends = [slide.near, slide.far].map(drawn);
+  const ends = [slide.near, slide.far].map((end) => drawnIn(view, end));
   return (
     <g data-testid={`card-beam-${view}-${at}`} className="pointer-events-none">
       <path
