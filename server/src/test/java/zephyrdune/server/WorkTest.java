@@ -192,7 +192,7 @@ public class WorkTest extends RunningServer {
         List<CompletableFuture<Integer>> files = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
             files.add(CompletableFuture.supplyAsync(() -> post(
-                            "/api/picture-files?kind=PNG&width=240", chowder().toString())
+                            "/api/picture-files?kind=PNG&width=120", chowder().toString())
                     .statusCode()));
         }
         for (int i = 0; i < 10; i++) {
