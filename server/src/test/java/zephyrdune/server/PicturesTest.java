@@ -268,7 +268,8 @@ public class PicturesTest extends RunningServer {
 
     @Test
     public void layersComeAsFiles() throws IOException {
-        byte[] zip = post("/api/picture-files?kind=LAYERS&width=240", bare().toString()).body();
+        byte[] zip = post("/api/picture-files?kind=LAYERS&width=240", bare().toString())
+                .body();
         Set<String> names = new TreeSet<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
             for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
