@@ -202,11 +202,17 @@ export const api = {
     kind: PictureFileKind,
     set: TableSet,
     off: string[] = [],
-    { width, name, signal }: { width?: number; name?: string; signal?: AbortSignal } = {},
+    {
+      width,
+      name,
+      rollOff,
+      signal,
+    }: { width?: number; name?: string; rollOff?: boolean; signal?: AbortSignal } = {},
   ) => {
     const query = new URLSearchParams({ kind, off: off.join(",") });
     if (width) query.set("width", String(width));
     if (name) query.set("name", name);
+    if (rollOff === false) query.set("rollOff", "false");
     return (await ask(`/api/picture-files?${query}`, send("POST", set, signal))).blob();
   },
   pictureProgress: (name: string) =>

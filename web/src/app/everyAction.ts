@@ -38,11 +38,12 @@ const TOOLS: [tool: Tool, words: string][] = [
   ["frame", "Move the frame"],
 ];
 
-const SWITCHES: [name: "lines" | "warnings" | "histogram" | "deep" | "tall", words: string][] = [
+const SWITCHES: [name: "lines" | "warnings" | "histogram" | "deep" | "rollOff" | "tall", words: string][] = [
   ["lines", "Stop lines"],
   ["warnings", "Clipped and blocked"],
   ["histogram", "Histogram"],
   ["deep", "Depth of field"],
+  ["rollOff", "Straight sRGB, highlights cut off"],
   ["tall", "Larger panel, over the view from the side"],
 ];
 

@@ -3,7 +3,9 @@ import { create } from "zustand";
 /** What the pointer does on the picture. */
 export type Tool = "look" | "profile" | "frame" | "meter";
 
-type Switch = "deep" | "warnings" | "lines" | "histogram" | "rings" | "contours" | "tape" | "tall";
+type Switch =
+  | "deep"
+  | "rollOff" | "warnings" | "lines" | "histogram" | "rings" | "contours" | "tape" | "tall";
 
 type View = {
   /** Words of the layers that are switched off. */
@@ -12,6 +14,8 @@ type View = {
   deep: boolean;
   /** Whether clipped and blocked places are marked. */
   warnings: boolean;
+  /** Whether highlights roll off, as cameras have it, instead of being cut off. */
+  rollOff: boolean;
   /** Whether lines of equal light are drawn over the table. */
   lines: boolean;
   histogram: boolean;
@@ -32,6 +36,7 @@ export const useView = create<View>((put) => ({
   off: [],
   deep: false,
   warnings: false,
+  rollOff: true,
   lines: false,
   histogram: false,
   rings: true,

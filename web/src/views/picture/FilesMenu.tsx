@@ -32,7 +32,12 @@ export function FilesMenu({ set }: { set: TableSet }) {
       );
     }, LOOK_MS);
     const file = await attemptLong("Tracing the picture to the end …", (signal) =>
-      api.pictureFile(kind, set, useView.getState().off, { width, name, signal }),
+      api.pictureFile(kind, set, useView.getState().off, {
+        width,
+        name,
+        rollOff: useView.getState().rollOff,
+        signal,
+      }),
     );
     clearInterval(looking);
     if (file) keep(file, set, ending);

@@ -1,6 +1,7 @@
 import {
   Aperture,
   ChartNoAxesColumn,
+  ChartSpline,
   Crosshair,
   Layers as LayersIcon,
   Move,
@@ -41,6 +42,13 @@ export function PictureBar({ set }: { set: TableSet }) {
       </Switch>
       <Switch name="Histogram" on={view.histogram} press={() => view.toggle("histogram")}>
         <ChartNoAxesColumn size={15} />
+      </Switch>
+      <Switch
+        name="Straight sRGB, highlights cut off"
+        on={!view.rollOff}
+        press={() => view.toggle("rollOff")}
+      >
+        <ChartSpline size={15} />
       </Switch>
       <Switch name="Depth of field" on={view.deep} press={() => view.toggle("deep")}>
         <Aperture size={15} />

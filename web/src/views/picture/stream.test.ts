@@ -40,6 +40,7 @@ const wish = (name: string) => ({
   off: [name],
   deep: false,
   warnings: false,
+  rollOff: true,
 });
 const asked = () => Socket.last.sent.map(({ off }) => off?.[0]);
 

@@ -19,7 +19,7 @@ function show(of: TableSet, done: boolean, off: string[] = []): void {
     frame: {
       png: frame,
       news: { done } as FrameNews,
-      wish: { set: of, off, deep: false, warnings: false },
+      wish: { set: of, off, deep: false, warnings: false, rollOff: true },
     },
   });
 }

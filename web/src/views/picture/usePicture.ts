@@ -38,6 +38,7 @@ export function usePicture(): (across: number, down: number) => void {
   const off = useView((view) => view.off);
   const deep = useView((view) => view.deep);
   const warnings = useView((view) => view.warnings);
+  const rollOff = useView((view) => view.rollOff);
   const returns = useConnection((connection) => connection.returns);
   const stream = useRef<PictureStream | null>(null);
 
@@ -71,8 +72,8 @@ export function usePicture(): (across: number, down: number) => void {
   useEffect(() => {
     if (!set) return;
     useShown.setState({ newest: false });
-    stream.current?.wish({ set, off, deep, warnings });
-  }, [set, off, deep, warnings]);
+    stream.current?.wish({ set, off, deep, warnings, rollOff });
+  }, [set, off, deep, warnings, rollOff]);
 
   return (across, down) => stream.current?.look(across, down);
 }

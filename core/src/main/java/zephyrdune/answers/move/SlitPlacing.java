@@ -57,11 +57,10 @@ public record SlitPlacing(TableSet set, int card, double gap, double strip, doub
 
     private static Optional<SlitPlacing> at(TableSet set, double share, double under) {
         try {
-            double wanted = 2 * set.dish().radius();
-            if (strip(with(set, share, WIDEST)) < wanted) {
+            if (!covers(with(set, share, WIDEST))) {
                 return Optional.empty();
             }
-            double gap = Bisection.of(0, WIDEST, FINE, narrow -> strip(with(set, share, narrow)) < wanted)
+            double gap = Bisection.of(0, WIDEST, FINE, narrow -> !covers(with(set, share, narrow)))
                     .fails();
             TableSet placed = with(set, share, gap);
             double backdrop =
@@ -74,6 +73,14 @@ public record SlitPlacing(TableSet set, int card, double gap, double strip, doub
         } catch (Refused impossible) {
             return Optional.empty();
         }
+    }
+
+    /** Whether the strip of full light is as wide as the hero. */
+    private static boolean covers(TableSet set) {
+        KeyLight key = KeyLight.of(set);
+        return CutLine.of(set, key)
+                .filter(line -> LightStrip.isFull(line, key, set.dish().radius()))
+                .isPresent();
     }
 
     private static double strip(TableSet set) {

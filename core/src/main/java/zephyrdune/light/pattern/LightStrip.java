@@ -2,6 +2,7 @@ package zephyrdune.light.pattern;
 
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.units.geometry.Bisection;
 
@@ -29,6 +30,19 @@ public record LightStrip(double most, Optional<Stretch> full, Stretch half, doub
 
     public static LightStrip of(CutLine line, KeyLight key) {
         return of(at -> line.share(key, at));
+    }
+
+    /** Whether there is full light out to a distance on both sides of the hero's middle: sooner known than how far it goes. */
+    public static boolean isFull(CutLine line, KeyLight key, double out) {
+        return isFull(at -> line.share(key, at), out);
+    }
+
+    static boolean isFull(DoubleUnaryOperator share, double out) {
+        int steps = (int) Math.ceil(out / STEP);
+        // from the ends inwards, as it is there that light fails first
+        return IntStream.rangeClosed(0, steps)
+                .mapToDouble(i -> out * (steps - i) / steps)
+                .allMatch(at -> share.applyAsDouble(at) >= CutLine.FULL && share.applyAsDouble(-at) >= CutLine.FULL);
     }
 
     /** Of a share of the open light along a line. */

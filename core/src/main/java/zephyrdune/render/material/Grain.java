@@ -58,13 +58,14 @@ public final class Grain {
             case WOOD -> wood(per, x, y, z);
             case WEAVE -> weave(per, fine, x, y, z);
             case CRUMB -> {
-                add(per, per, per, x, y, z, 0.5);
-                double pore = value;
-                add(3.1 * per, 3.1 * per, 3.1 * per, x + OCTAVE_SHIFT, y, z, 0.5);
-                mottle -= pore > 0.25 ? 1.5 * (pore - 0.25) : 0;
+                add(0.7 * per, 0.7 * per, 0.7 * per, x, y, z, 0.2);
+                add(3.1 * per, 3.1 * per, 3.1 * per, x + OCTAVE_SHIFT, y, z, 0.2);
+                pores(per, x, y, z, 0);
+                pores(2.6 * per, x, y, z, 1);
             }
             case RIBBED -> add(0.1 * per, 0.1 * per, 6 * per, x, y, z, 1);
             case FLECKS -> flecks(per, x, y, z);
+            case CHUNKS -> chunks(per, x, y, z);
             case CRUST -> crust(per, x, y, z, normalZ);
             default -> {}
         }
@@ -147,7 +148,7 @@ public final class Grain {
     private void flecks(double per, double x, double y, double z) {
         add(0.25 * per, 0.25 * per, 0.25 * per, x, y, z, 0.8);
         double crowd = value;
-        mottle *= 0.5;
+        mottle *= 0.2;
         strew(per, x, y + z, 0, crowd);
         strew(2.3 * per, x, y + z, 1, crowd);
     }
@@ -173,6 +174,81 @@ public final class Grain {
                 double away = Math.sqrt(along * along + aside * aside) / radius;
                 if (away < 1) {
                     mottle += (hash(i, j, 3 + 16 * family) > -0.3 ? -3 : 1.2) * Math.min(1, 3 * (1 - away));
+                }
+            }
+        }
+    }
+
+    /** Pieces under a film of sauce, pale and dark ones, with level sauce and ground spice between. */
+    private void chunks(double per, double x, double y, double z) {
+        add(0.6 * per, 0.6 * per, 0.6 * per, x, y, z, 0.25);
+        double crowd = value;
+        mottle = 0;
+        double u = x * per;
+        double v = (y + z) * per;
+        int cellX = (int) Math.floor(u);
+        int cellY = (int) Math.floor(v);
+        double highest = 0;
+        double riseX = 0;
+        double riseY = 0;
+        double tone = 0;
+        for (int i = cellX - 1; i <= cellX + 1; i++) {
+            for (int j = cellY - 1; j <= cellY + 1; j++) {
+                double size = hash(i, j, 3);
+                if (size < -0.4) {
+                    continue;
+                }
+                double du = u - (i + 0.5 + 0.4 * hash(i, j, 1));
+                double dv = v - (j + 0.5 + 0.4 * hash(i, j, 2));
+                double turn = Math.PI * hash(i, j, 4);
+                double longer = 1.25 + 0.35 * hash(i, j, 5);
+                double radius = 0.42 + 0.16 * size;
+                double along = (du * Math.cos(turn) + dv * Math.sin(turn)) / longer / radius;
+                double aside = (dv * Math.cos(turn) - du * Math.sin(turn)) / radius;
+                double under = 1 - along * along - aside * aside;
+                double height = radius * under * under;
+                if (under > 0 && height > highest) {
+                    highest = height;
+                    double steep = -4 * under;
+                    riseX = steep * (along / longer * Math.cos(turn) - aside * Math.sin(turn));
+                    riseY = steep * (along / longer * Math.sin(turn) + aside * Math.cos(turn));
+                    tone = smooth(0, 0.5, under) * (hash(i, j, 6) > -0.2 ? 0.9 : -1.1);
+                }
+            }
+        }
+        rise[0] += 0.4 * riseX;
+        rise[1] += 0.4 * riseY;
+        mottle += tone;
+        strew(2.4 * per, x, y + z, 2, crowd);
+    }
+
+    /** Round holes, cut open: lit on the far wall, dark in the depth. */
+    private void pores(double per, double x, double y, double z, int family) {
+        double u = x * per;
+        double v = y * per;
+        double w = z * per;
+        int cellX = (int) Math.floor(u);
+        int cellY = (int) Math.floor(v);
+        int cellZ = (int) Math.floor(w);
+        for (int i = cellX - 1; i <= cellX + 1; i++) {
+            for (int j = cellY - 1; j <= cellY + 1; j++) {
+                for (int k = cellZ - 1; k <= cellZ + 1; k++) {
+                    int own = 31 * k + 8 * family;
+                    double size = hash(i, j, own);
+                    if (size < -0.3) {
+                        continue;
+                    }
+                    double du = u - (i + 0.5 + 0.45 * hash(i, j, own + 1));
+                    double dv = v - (j + 0.5 + 0.45 * hash(i, j, own + 2));
+                    double dw = w - (k + 0.5 + 0.45 * hash(i, j, own + 3));
+                    double radius = 0.28 + 0.22 * size;
+                    double squared = (du * du + dv * dv + dw * dw) / (radius * radius);
+                    if (squared < 1) {
+                        rise[0] += 1.4 * du / radius;
+                        rise[1] += 1.4 * dv / radius;
+                        rise[2] += 1.4 * dw / radius;
+                        mottle -= 2.2 * (1 - squared);
+                    }
                 }
             }
         }

@@ -20,10 +20,10 @@ public final class Material {
     }
 
     /** A face's back, a hole's rim: sends nothing back. */
-    public static final Material BLACK = new Material(0, 0, 0, Finish.Sheen.MATTE, 1, 1, 0, null, null, null);
+    public static final Material BLACK = new Material(0, 0, 0, Finish.Sheen.MATTE, 1, 1, 0, null, null, null, null);
 
     /** Sends everything back, evenly. */
-    public static final Material WHITE = new Material(1, 1, 1, Finish.Sheen.MATTE, 1, 1, 0, null, null, null);
+    public static final Material WHITE = new Material(1, 1, 1, Finish.Sheen.MATTE, 1, 1, 0, null, null, null, null);
 
     private static final double CENTIMETRES = 100;
 
@@ -36,6 +36,7 @@ public final class Material {
     private final double through;
     private final double meanMirrored;
     private final Relief relief;
+    private final Diffusion diffusion;
     private final Medium front;
     private final Medium back;
 
@@ -49,6 +50,9 @@ public final class Material {
                 surface.finish().index(),
                 surface.finish().through(),
                 surface.relief(),
+                surface.finish().meanFreePath() == 0
+                        ? null
+                        : Diffusion.of(surface.finish().meanFreePath(), surface.luminous()),
                 null,
                 null);
     }
@@ -62,6 +66,7 @@ public final class Material {
             double index,
             double through,
             Relief relief,
+            Diffusion diffusion,
             Medium front,
             Medium back) {
         this.red = red;
@@ -72,6 +77,7 @@ public final class Material {
         this.index = index;
         this.through = through;
         this.relief = relief;
+        this.diffusion = diffusion;
         this.front = front;
         this.back = back;
         meanMirrored = sheen == Sheen.COATED ? Fresnel.meanMirrored(index) : 0;
@@ -88,7 +94,7 @@ public final class Material {
      * @param back on the other side; null for air
      */
     public static Material boundary(Medium front, Medium back) {
-        return new Material(1, 1, 1, null, 0, index(back) / index(front), 0, null, front, back);
+        return new Material(1, 1, 1, null, 0, index(back) / index(front), 0, null, null, front, back);
     }
 
     private static double index(Medium medium) {
@@ -148,6 +154,11 @@ public final class Material {
     /** Relief, or nothing. */
     public Relief relief() {
         return relief;
+    }
+
+    /** How far it spreads what gets under it, or null where it comes out where it went in. */
+    public Diffusion diffusion() {
+        return diffusion;
     }
 
     /** What one of red, green and blue keeps on its way through a medium; null is air. */

@@ -94,7 +94,7 @@ final class DirectLighting {
     private void fromFace(
             PathVertex at, AreaLight light, boolean exact, double even, int dimension, int samples, int first) {
         Material material = at.material;
-        boolean mirrors = (material.metal() || material.coated()) && !material.polished();
+        boolean mirrors = (material.metal() || material.coated()) && !material.polished() && !at.inside;
         boolean seen = at.reflections == 0;
         boolean clear = between.nothing();
         double guess = clear ? 1 : light.arrived;

@@ -35,6 +35,9 @@ final class PathVertex {
     /** Whether the room's own light counts where the ray ends. */
     boolean open;
 
+    /** Whether it is where light goes in that comes out elsewhere: what a coat mirrors is left out, and {@link #out} is of the other place. */
+    boolean inside;
+
     /** Sample numbers to go on with. */
     int dimension;
 
@@ -95,6 +98,42 @@ final class PathVertex {
         gy = normalY;
         gz = normalZ;
         material = Material.WHITE;
+    }
+
+    /** Takes over from a vertex where light comes out of a body what matters where it went in: so far the same place. */
+    void copiesInside(PathVertex outside) {
+        follows(outside, 1, outside.pdf);
+        dimension = outside.dimension;
+        owner = outside.owner;
+        material = outside.material;
+        hit.distance = outside.hit.distance;
+        x = outside.x;
+        y = outside.y;
+        z = outside.z;
+        straight(outside.gx, outside.gy, outside.gz);
+        out = outside.out;
+        inside = true;
+    }
+
+    /** Moves it to another place of the body. */
+    void standsAt(double px, double py, double pz, double normalX, double normalY, double normalZ) {
+        x = px + Scene.SKIN * normalX;
+        y = py + Scene.SKIN * normalY;
+        z = pz + Scene.SKIN * normalZ;
+        straight(normalX, normalY, normalZ);
+    }
+
+    /** Looks straight out along a normal. */
+    private void straight(double normalX, double normalY, double normalZ) {
+        nx = normalX;
+        ny = normalY;
+        nz = normalZ;
+        gx = normalX;
+        gy = normalY;
+        gz = normalZ;
+        vx = normalX;
+        vy = normalY;
+        vz = normalZ;
     }
 
     /** Works out where the ray ends, once what it meets is known. */

@@ -133,6 +133,15 @@ public final class Scene {
         return meet(clear, ray, hit, owner);
     }
 
+    /** A unit ray's nearest hit of the opaque bodies of one owner, into {@code hit}. */
+    void meet(int owner, Ray ray, Hit hit) {
+        for (int i = 0; i < opaque.solids.length; i++) {
+            if (opaque.owner(i) == owner && !opaque.misses(ray, i)) {
+                opaque.solids[i].meet(ray, hit);
+            }
+        }
+    }
+
     private static int meet(SolidArray solids, Ray ray, Hit hit, int before) {
         int owner = before;
         for (int i = 0; i < solids.solids.length; i++) {

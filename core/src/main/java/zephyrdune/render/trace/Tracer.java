@@ -66,6 +66,7 @@ public final class Tracer {
     private final BumpMap relief;
     private final Reflection reflection = new Reflection();
     private final Dielectric boundary = new Dielectric();
+    private final Subsurface subsurface;
 
     /** What the last sample found: red, green and blue of every layer in turn. */
     public final double[] out;
@@ -82,6 +83,7 @@ public final class Tracer {
         out = sums.sums;
         emission = new Emission(scene, budget, numbers, sums);
         relief = new BumpMap(scene);
+        subsurface = new Subsurface(scene, numbers);
         for (int i = 0; i < MOST_LEVELS; i++) {
             path[i] = new PathVertex();
         }
@@ -112,7 +114,7 @@ public final class Tracer {
     public void incident(double x, double y, double z, double nx, double ny, double nz, int seed, int index) {
         PathVertex at = element(x, y, z, nx, ny, nz, seed, index);
         emission.direct(at, 1, 1, 1, sample);
-        matte(0, 1, 1, 1);
+        matte(at, 0, 1, 1, 1);
     }
 
     /** The part of {@link #incident} that comes straight from the faces. */
@@ -236,29 +238,40 @@ public final class Tracer {
         double r = material.red() * share;
         double g = material.green() * share;
         double b = material.blue() * share;
-        emission.direct(at, r, g, b, sample);
+        boolean scatters = material.diffusion() != null && at.reflections == 0;
+        if (scatters) {
+            PathVertex entry = subsurface.entry(at, sample);
+            relief.lean(entry, footprint);
+            emission.direct(entry, r, g, b, sample);
+            matte(entry, level, r, g, b);
+        } else {
+            emission.direct(at, r, g, b, sample);
+        }
         if (material.metal() || material.coated()) {
+            if (scatters) {
+                emission.direct(at, 0, 0, 0, sample);
+            }
             mirror(level);
         }
-        if (!material.metal()) {
-            matte(level, r, g, b);
+        if (!material.metal() && !scatters) {
+            matte(at, level, r, g, b);
         }
         if (through > 0) {
             double beyond = tone * through;
             at.turnOver();
             at.dimension += PER_VERTEX;
             emission.direct(at, material.red() * beyond, material.green() * beyond, material.blue() * beyond, sample);
-            matte(level, material.red() * beyond, material.green() * beyond, material.blue() * beyond);
+            matte(at, level, material.red() * beyond, material.green() * beyond, material.blue() * beyond);
         }
     }
 
     /**
      * Adds what a matte surface gets by way of other surfaces.
      *
+     * @param at of that level
      * @param r reflectance; g and b likewise
      */
-    private void matte(int level, double r, double g, double b) {
-        PathVertex at = path[level];
+    private void matte(PathVertex at, int level, double r, double g, double b) {
         if (at.reflections >= budget.reflections()) {
             return;
         }

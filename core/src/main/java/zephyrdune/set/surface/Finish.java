@@ -11,12 +11,14 @@ import zephyrdune.units.measure.Within;
  *     (B. Walter and others, Microfacet models for refraction through rough surfaces, EGSR 2007)
  * @param index refractive index of the coat
  * @param through share of the light of a matte sheet that goes through it
+ * @param meanFreePath of light under the surface, metres; 0 where it comes out where it went in
  */
 public record Finish(
         Sheen sheen,
         @Within(min = 0, max = 1, unit = Unit.RATIO) double roughness,
         @Within(min = 1, max = 3, unit = Unit.RATIO) double index,
-        @Within(min = 0, max = 1, unit = Unit.RATIO) double through) {
+        @Within(min = 0, max = 1, unit = Unit.RATIO) double through,
+        @Within(min = 0, max = 0.01, unit = Unit.METRE) double meanFreePath) {
 
     private static final Limits LIMITS = Limits.of(Finish.class);
 
@@ -31,7 +33,7 @@ public record Finish(
     }
 
     public Finish {
-        LIMITS.require(roughness, index, through);
+        LIMITS.require(roughness, index, through, meanFreePath);
     }
 
     /** Whether it is a looking glass. */
@@ -39,17 +41,22 @@ public record Finish(
         return sheen == Sheen.METAL && roughness == 0;
     }
 
-    static final Finish MATTE = new Finish(Sheen.MATTE, 1, 1, 0);
+    static final Finish MATTE = new Finish(Sheen.MATTE, 1, 1, 0, 0);
 
     static Finish coated(double roughness, double index) {
-        return new Finish(Sheen.COATED, roughness, index, 0);
+        return new Finish(Sheen.COATED, roughness, index, 0, 0);
     }
 
     static Finish metal(double roughness) {
-        return new Finish(Sheen.METAL, roughness, 1, 0);
+        return new Finish(Sheen.METAL, roughness, 1, 0, 0);
     }
 
     static Finish sheet(double through) {
-        return new Finish(Sheen.MATTE, 1, 1, through);
+        return new Finish(Sheen.MATTE, 1, 1, through, 0);
+    }
+
+    /** The same with light that goes some way under the surface, by millimetres of mean free path. */
+    Finish scattering(double millimetres) {
+        return new Finish(sheen, roughness, index, through, millimetres / 1_000);
     }
 }

@@ -21,6 +21,8 @@ public record Relief(Pattern pattern, double size, double slope, double mottle) 
         CRUMB,
         /** Fine parallel scratches: brushed metal. */
         RIBBED,
+        /** Pieces in a thick soup or stew; its size is from one piece to the next. */
+        CHUNKS,
         /** Ground spices and herbs on top. */
         FLECKS,
         /** Baked crust with slanting cuts on top; its size is from one cut to the next. */

@@ -51,6 +51,21 @@ public class LightStripTest {
         assertThat(LightStrip.of(trapezoid(0.989, -0.2, -0.1, 0.1, 0.2)).full()).isEmpty();
     }
 
+    /** Full out to where full light ends on the nearer side, and not a hair farther; nowhere where the middle lacks any. */
+    @Test
+    public void fullOnBothSides() {
+        DoubleUnaryOperator share = trapezoid(1, -0.3, -0.2, 0.1, 0.15);
+        assertThat(LightStrip.isFull(share, 0.1005 - FINE)).isTrue();
+        assertThat(LightStrip.isFull(share, 0.1005 + FINE)).isFalse();
+        assertThat(LightStrip.isFull(x -> share.applyAsDouble(-x), 0.1005 - FINE))
+                .isTrue();
+        assertThat(LightStrip.isFull(x -> share.applyAsDouble(-x), 0.1005 + FINE))
+                .isFalse();
+        // a shadow between is not overlooked
+        assertThat(LightStrip.isFull(x -> Math.abs(x - 0.04) < 0.006 ? 0 : 1, 0.1))
+                .isFalse();
+    }
+
     /** A strip beside the hero: its brightest place is found, on either side, the nearest of those that are full. */
     @Test
     public void aStripBesideTheHero() {

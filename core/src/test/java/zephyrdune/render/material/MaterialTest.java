@@ -124,8 +124,8 @@ public class MaterialTest {
 
     @Test
     public void beerLambert() {
-        assertThat(Material.passed(Medium.CORDIAL, 2, 0.01)).isCloseTo(0.62, within(1e-12));
-        assertThat(Material.passed(Medium.CORDIAL, 2, 0.03)).isCloseTo(0.62 * 0.62 * 0.62, within(1e-12));
+        assertThat(Material.passed(Medium.CORDIAL, 2, 0.01)).isCloseTo(0.89, within(1e-12));
+        assertThat(Material.passed(Medium.CORDIAL, 2, 0.03)).isCloseTo(0.89 * 0.89 * 0.89, within(1e-12));
         assertThat(Material.passed(null, 0, 5)).isEqualTo(1);
     }
 
@@ -150,7 +150,8 @@ public class MaterialTest {
 
     @Test
     public void nonsenseIsRefused() {
-        assertThatThrownBy(() -> new Finish(Sheen.COATED, Double.NaN, 1.5, 0)).isInstanceOf(OutOfLimits.class);
-        assertThatThrownBy(() -> new Finish(Sheen.COATED, 0.2, 0.5, 0)).isInstanceOf(OutOfLimits.class);
+        assertThatThrownBy(() -> new Finish(Sheen.COATED, Double.NaN, 1.5, 0, 0))
+                .isInstanceOf(OutOfLimits.class);
+        assertThatThrownBy(() -> new Finish(Sheen.COATED, 0.2, 0.5, 0, 0)).isInstanceOf(OutOfLimits.class);
     }
 }

@@ -33,7 +33,9 @@ import zephyrdune.render.picture.Difference;
 import zephyrdune.render.picture.EdgeProfile;
 import zephyrdune.render.picture.Film;
 import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Picture;
 import zephyrdune.render.picture.PictureStops;
+import zephyrdune.render.picture.RollOff;
 import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
 import zephyrdune.render.picture.ThingsInFrame;
@@ -214,7 +216,7 @@ class PictureController {
     @Operation(
             operationId = "pictureFile",
             summary =
-                    "The picture as a file, traced to the end: seconds of work, some minutes at 2400 pixels; layers named are left out; under a name of one's own its progress can be asked for")
+                    "The picture as a file, traced to the end: seconds of work, some minutes at 2400 pixels; layers named are left out, highlights of 8-bit pictures roll off unless they are not to; under a name of one's own its progress can be asked for")
     @ApiResponse(
             responseCode = "200",
             content =
@@ -226,6 +228,7 @@ class PictureController {
             @RequestParam(defaultValue = "") List<String> off,
             @RequestParam(name = "width") Optional<Integer> wanted,
             @RequestParam Optional<UUID> name,
+            @RequestParam(defaultValue = "true") boolean rollOff,
             @RequestBody TableSet set) {
         int width = wanted.orElse(kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH);
         if (width < LEAST_WIDTH || width > MOST_WIDTH) {
@@ -233,7 +236,7 @@ class PictureController {
         }
         DoubleConsumer told = name.map(progress::of).orElse(share -> {});
         return computing
-                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off)), width, told))
+                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off)), width, rollOff, told))
                 .whenComplete((bytes, failure) -> name.ifPresent(progress::done))
                 .thenApply(PictureController::attachment);
     }
@@ -257,9 +260,10 @@ class PictureController {
                 .body(bytes);
     }
 
-    private static byte[] traced(FileKind kind, Switched switched, int width, DoubleConsumer progress) {
+    private static byte[] traced(
+            FileKind kind, Switched switched, int width, boolean rollOff, DoubleConsumer progress) {
         if (kind == FileKind.SMALL_PNG) {
-            return PngFile.write(SmallPicture.of(switched, width, SMALL_PASSES));
+            return png(SmallPicture.of(switched, width, SMALL_PASSES), rollOff);
         }
         TableSet set = switched.set();
         Film film = new Film(set, width, rows(set, width), false);
@@ -273,8 +277,12 @@ class PictureController {
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());
-            default -> PngFile.write(Denoiser.of(film, mix));
+            default -> png(Denoiser.of(film, mix), rollOff);
         };
+    }
+
+    private static byte[] png(Picture picture, boolean rollOff) {
+        return PngFile.write(rollOff ? RollOff.of(picture) : picture);
     }
 
     /** Fewer for what is larger: as much work for the same part of the frame, down to what can be smoothed. */

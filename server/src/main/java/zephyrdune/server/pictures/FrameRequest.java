@@ -12,8 +12,9 @@ import zephyrdune.set.TableSet;
  * @param off words of the layers that are left out
  * @param deep whether what is out of focus looks it
  * @param warnings whether what is clipped or blocked is marked
+ * @param rollOff whether highlights roll off instead of being cut off
  */
-record FrameRequest(long turn, TableSet set, Set<String> off, boolean deep, boolean warnings) {
+record FrameRequest(long turn, TableSet set, Set<String> off, boolean deep, boolean warnings, boolean rollOff) {
 
     /**
      * A wish with what has to be worked out before anything can be painted.

@@ -8,7 +8,7 @@ import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.units.measure.Refused;
 
-/** Reads wishes, such as {"turn": 1, "set": {...}, "off": ["room"], "deep": false, "warnings": false}. */
+/** Reads wishes, such as {"turn": 1, "set": {...}, "off": ["room"], "deep": false, "warnings": false, "rollOff": true}. */
 final class FrameRequestReader {
 
     private static final int MOST_OFF = 32;
@@ -40,6 +40,7 @@ final class FrameRequestReader {
                 SetFormat.read(tree.path("set")),
                 off,
                 tree.path("deep").asBoolean(false),
-                tree.path("warnings").asBoolean(false));
+                tree.path("warnings").asBoolean(false),
+                tree.path("rollOff").asBoolean(true));
     }
 }

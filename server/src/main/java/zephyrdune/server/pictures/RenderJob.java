@@ -8,6 +8,7 @@ import zephyrdune.render.picture.Loupe;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.render.picture.Progress;
+import zephyrdune.render.picture.RollOff;
 import zephyrdune.render.picture.Warnings;
 
 /**
@@ -159,7 +160,12 @@ final class RenderJob {
                         Histogram.BIN,
                         histogram.clipped(),
                         histogram.blocked()),
-                served.wish().warnings() ? Warnings.on(picture) : picture));
+                asWished(picture)));
+    }
+
+    private Picture asWished(Picture picture) {
+        Picture marked = served.wish().warnings() ? Warnings.on(picture) : picture;
+        return served.wish().rollOff() ? RollOff.of(marked) : marked;
     }
 
     /** From how long the share took that is done. */

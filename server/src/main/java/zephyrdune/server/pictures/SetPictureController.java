@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PngFile;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.render.picture.RollOff;
 import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
 import zephyrdune.server.problems.Missing;
@@ -63,7 +64,9 @@ class SetPictureController {
                 .flatMap(SetPictureController::standing)
                 .orElseThrow(() -> new Missing("There is no picture of this set"));
         return computing
-                .picture(set, () -> PngFile.write(SmallPicture.of(Switched.of(set, Set.of()), WIDTH, PASSES)))
+                .picture(
+                        set,
+                        () -> PngFile.write(RollOff.of(SmallPicture.of(Switched.of(set, Set.of()), WIDTH, PASSES))))
                 .thenApply(picture -> {
                     store.keep(id, version, picture);
                     return answer(picture);
