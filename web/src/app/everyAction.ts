@@ -38,7 +38,10 @@ const TOOLS: [tool: Tool, words: string][] = [
   ["frame", "Move the frame"],
 ];
 
-const SWITCHES: [name: "lines" | "warnings" | "histogram" | "deep" | "rollOff" | "tall", words: string][] = [
+const SWITCHES: [
+  name: "lines" | "warnings" | "histogram" | "deep" | "rollOff" | "tall",
+  words: string,
+][] = [
   ["lines", "Stop lines"],
   ["warnings", "Clipped and blocked"],
   ["histogram", "Histogram"],

@@ -5,7 +5,14 @@ export type Tool = "look" | "profile" | "frame" | "meter";
 
 type Switch =
   | "deep"
-  | "rollOff" | "warnings" | "lines" | "histogram" | "rings" | "contours" | "tape" | "tall";
+  | "rollOff"
+  | "warnings"
+  | "lines"
+  | "histogram"
+  | "rings"
+  | "contours"
+  | "tape"
+  | "tall";
 
 type View = {
   /** Words of the layers that are switched off. */

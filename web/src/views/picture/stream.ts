@@ -2,7 +2,13 @@ import { Unreachable } from "../../api/client";
 import { noteFailure } from "../../api/connection";
 import type { FrameNews, Loupe, TableSet } from "../../api/types";
 
-export type Wish = { set: TableSet; off: string[]; deep: boolean; warnings: boolean; rollOff: boolean };
+export type Wish = {
+  set: TableSet;
+  off: string[];
+  deep: boolean;
+  warnings: boolean;
+  rollOff: boolean;
+};
 
 type Listener = {
   /** @param newest whether it answers the newest wish */

@@ -74,7 +74,14 @@ async function moveKept(of: string): Promise<void> {
 /** The frame on show, if it is what a camera would have taken of this state. */
 function frameOf(set: TableSet, off: string[]): Frame | null {
   const { frame } = useShown.getState();
-  if (!frame || frame.wish.set !== set || frame.wish.deep || frame.wish.warnings || !frame.wish.rollOff) return null;
+  if (
+    !frame ||
+    frame.wish.set !== set ||
+    frame.wish.deep ||
+    frame.wish.warnings ||
+    !frame.wish.rollOff
+  )
+    return null;
   const { length } = frame.wish.off;
   return length === off.length && frame.wish.off.every((word) => off.includes(word)) ? frame : null;
 }
