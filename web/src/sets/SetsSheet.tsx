@@ -267,14 +267,13 @@ function Row({ summary, onOpen }: { summary: SetSummary; onOpen: () => void }) {
   );
 }
 
-/** The set as it was saved; the mark where there is no picture of it. */
+/** The set as it was saved; the mark until there is a picture of it, and where there is none. */
 function Thumbnail({ summary: { id, version } }: { summary: SetSummary }) {
   const [missing, setMissing] = useState(false);
   return (
-    <span className="grid h-12 w-18 shrink-0 place-items-center overflow-hidden rounded bg-surround">
-      {missing ? (
-        <Mark size={20} />
-      ) : (
+    <span className="grid h-12 w-18 shrink-0 place-items-center overflow-hidden rounded bg-surround *:col-start-1 *:row-start-1">
+      <Mark size={20} />
+      {!missing && (
         <img
           src={`/api/sets/${id}/picture?version=${version}`}
           alt=""
