@@ -212,7 +212,7 @@ public class ScreenshotsTest extends Browsing {
         click("Sets");
         page.waitForTimeout(300);
         page.waitForFunction(
-                "() => [...document.querySelectorAll('[role=dialog] li')].every(row => row.querySelector('img')?.naturalWidth > 0)",
+                "() => { const rows = [...document.querySelectorAll('[role=dialog] li')]; return rows.length > 0 && rows.every(row => row.querySelector('img')?.naturalWidth > 0); }",
                 null,
                 new Page.WaitForFunctionOptions().setTimeout(60_000));
         shoot("sets");

@@ -53,6 +53,11 @@ public final class Tracer {
 
     private static final double OFTEN = 6;
 
+    /** Off what is so smooth that the light's image shows, always: rays towards the light hardly ever find it there. */
+    private static final double GLOSSY = 0.04;
+
+    private static final double ALWAYS = Double.POSITIVE_INFINITY;
+
     private static final int ROULETTE_FROM = 2;
     private static final double MOST_LIKELY = 0.95;
 
@@ -312,9 +317,9 @@ public final class Tracer {
         Material material = at.material;
         double weight = 1;
         if (material.coated()) {
-            double often = at.reflections == 0 ? OFTEN : 1;
+            double often = at.reflections > 0 ? 1 : material.alpha() < GLOSSY ? ALWAYS : OFTEN;
             double goesOn = Math.min(1, Math.max(LEAST_OFTEN, often * Fresnel.mirrored(at.out, material.index())));
-            if (numbers.single(at.dimension + ROULETTE, sample) >= goesOn) {
+            if (goesOn < 1 && numbers.single(at.dimension + ROULETTE, sample) >= goesOn) {
                 return;
             }
             weight = 1 / goesOn;

@@ -13,6 +13,7 @@ import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
+import zephyrdune.set.dish.Bowl;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Stops;
 
@@ -77,10 +78,10 @@ public class DenoiserTest {
     @DataProvider
     Object[][] sets() {
         Card white = new Card(Surface.WHITE_PAPER, 0.3, 0.3, 4 * Math.PI / 6, 0.3, 0, 0, 0);
+        // pieces of soup that fill two or three such pixels are told half as much again
+        TableSet cream = Sets.chowder().withDish(new Bowl(0.19, 0.075, Surface.DARK_STONEWARE, 0.78, Surface.CREAM));
         return new Object[][] {
-            {set},
-            {Sets.chowder().withCards(List.of(white))},
-            {Sets.inRoom(Sets.chowder(), 2, 2.2, Surface.WHITE_PAPER)}
+            {cream}, {cream.withCards(List.of(white))}, {Sets.inRoom(cream, 2, 2.2, Surface.WHITE_PAPER)}
         };
     }
 
