@@ -178,7 +178,7 @@ public class ScreenshotsTest extends Browsing {
         page.waitForFunction(
                 "() => !/Looking for the distance|Tracing the picture/.test(document.querySelector('[role=dialog]').innerText)",
                 null,
-                new Page.WaitForFunctionOptions().setTimeout(60_000));
+                new Page.WaitForFunctionOptions().setTimeout(180_000));
         shoot("compared");
         page.keyboard().press("Escape");
         click("Kit");
@@ -214,7 +214,7 @@ public class ScreenshotsTest extends Browsing {
         page.waitForFunction(
                 "() => { const rows = [...document.querySelectorAll('[role=dialog] li')]; return rows.length > 0 && rows.every(row => row.querySelector('img')?.naturalWidth > 0); }",
                 null,
-                new Page.WaitForFunctionOptions().setTimeout(60_000));
+                new Page.WaitForFunctionOptions().setTimeout(180_000));
         shoot("sets");
         page.keyboard().press("Escape");
         page.setViewportSize(390, 844);
