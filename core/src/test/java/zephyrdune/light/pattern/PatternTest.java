@@ -105,6 +105,23 @@ public class PatternTest {
         assertThat(strip.edge()).isCloseTo(0.8 * blur, within(0.02 * blur));
     }
 
+    /** Narrow openings far apart, under a small light: still as wide, and as soft at their edges, as similar triangles have them. */
+    @Test
+    public void narrowOpeningsFarApart() {
+        for (double opening : new double[] {0.008, 0.004}) {
+            double pitch = 0.15;
+            double size = 0.005;
+            TableSet set = set(box(size, size, 12, 90, 1), 0.5, new Slats(opening, pitch - opening));
+            double widening = (1 - TOP) / 0.5;
+            double blur = size * (0.5 - TOP) / 0.5;
+            Patches patches = patches(set);
+            assertThat(patches.size())
+                    .as("%s", opening)
+                    .isCloseTo(opening * widening, within(0.03 * opening * widening));
+            assertThat(patches.blur()).as("%s", opening).isCloseTo(0.8 * blur, within(0.05 * blur));
+        }
+    }
+
     @Test
     public void closedSlitLeavesNothingAndAFlagAnEdge() {
         TableSet shut = set(box(0.1, 0.1, 12, 90, 1), 0.3, new Slit(0));
