@@ -212,7 +212,7 @@ public class ScreenshotsTest extends Browsing {
         click("Sets");
         page.waitForTimeout(300);
         page.waitForFunction(
-                "() => { const rows = [...document.querySelectorAll('[role=dialog] li')]; return rows.length > 0 && rows.every(row => row.querySelector('img')?.naturalWidth > 0); }",
+                "() => [...document.querySelectorAll('[role=dialog] li img')].filter(img => img.naturalWidth > 0).length >= 6",
                 null,
                 new Page.WaitForFunctionOptions().setTimeout(180_000));
         shoot("sets");
