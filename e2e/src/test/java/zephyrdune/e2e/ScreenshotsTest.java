@@ -178,7 +178,7 @@ public class ScreenshotsTest extends Browsing {
         page.waitForFunction(
                 "() => !/Looking for the distance|Tracing the picture/.test(document.querySelector('[role=dialog]').innerText)",
                 null,
-                new Page.WaitForFunctionOptions().setTimeout(180_000));
+                new Page.WaitForFunctionOptions().setTimeout(60_000));
         shoot("compared");
         page.keyboard().press("Escape");
         click("Kit");

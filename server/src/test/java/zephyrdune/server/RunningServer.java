@@ -32,7 +32,7 @@ abstract class RunningServer extends AbstractTestNGSpringContextTests {
 
     HttpRequest.Builder to(String path) {
         return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                .timeout(Duration.ofSeconds(120));
+                .timeout(Duration.ofSeconds(60));
     }
 
     static HttpResponse<byte[]> send(HttpRequest request) {

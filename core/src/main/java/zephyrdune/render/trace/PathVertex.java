@@ -88,15 +88,7 @@ final class PathVertex {
         red = Math.PI;
         green = Math.PI;
         blue = Math.PI;
-        x = px + Scene.SKIN * normalX;
-        y = py + Scene.SKIN * normalY;
-        z = pz + Scene.SKIN * normalZ;
-        nx = normalX;
-        ny = normalY;
-        nz = normalZ;
-        gx = normalX;
-        gy = normalY;
-        gz = normalZ;
+        standsAt(px, py, pz, normalX, normalY, normalZ);
         material = Material.WHITE;
     }
 
@@ -115,7 +107,7 @@ final class PathVertex {
         inside = true;
     }
 
-    /** Moves it to another place of the body. */
+    /** Puts it just off a place, looking straight out. */
     void standsAt(double px, double py, double pz, double normalX, double normalY, double normalZ) {
         x = px + Scene.SKIN * normalX;
         y = py + Scene.SKIN * normalY;

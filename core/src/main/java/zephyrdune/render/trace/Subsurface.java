@@ -84,17 +84,15 @@ final class Subsurface {
         if (!meets(at, radius)) {
             return;
         }
-        double edge = hit.distance;
-        double down = radius - edge;
-        double out = edge + down;
+        double down = radius - hit.distance;
         probe.set(
-                at.x + out * way[0] - down * at.gx,
-                at.y + out * way[1] - down * at.gy,
-                at.z + out * way[2] - down * at.gz,
+                at.x + radius * way[0] - down * at.gx,
+                at.y + radius * way[1] - down * at.gy,
+                at.z + radius * way[2] - down * at.gz,
                 -way[0],
                 -way[1],
                 -way[2]);
-        if (meets(at, out) && outside(at)) {
+        if (meets(at, radius) && outside(at)) {
             take();
         }
     }

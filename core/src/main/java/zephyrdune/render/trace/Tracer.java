@@ -243,23 +243,16 @@ public final class Tracer {
         double r = material.red() * share;
         double g = material.green() * share;
         double b = material.blue() * share;
-        boolean scatters = material.diffusion() != null && at.reflections == 0;
-        if (scatters) {
-            PathVertex entry = subsurface.entry(at, sample);
-            relief.lean(entry, footprint);
-            emission.direct(entry, r, g, b, sample);
-            matte(entry, level, r, g, b);
-        } else {
-            emission.direct(at, r, g, b, sample);
-        }
+        PathVertex in = whereLightGoesIn(at);
+        emission.direct(in, r, g, b, sample);
         if (material.metal() || material.coated()) {
-            if (scatters) {
+            if (in != at) {
                 emission.direct(at, 0, 0, 0, sample);
             }
             mirror(level);
         }
-        if (!material.metal() && !scatters) {
-            matte(at, level, r, g, b);
+        if (!material.metal()) {
+            matte(in, level, r, g, b);
         }
         if (through > 0) {
             double beyond = tone * through;
@@ -268,6 +261,16 @@ public final class Tracer {
             emission.direct(at, material.red() * beyond, material.green() * beyond, material.blue() * beyond, sample);
             matte(at, level, material.red() * beyond, material.green() * beyond, material.blue() * beyond);
         }
+    }
+
+    /** Where matte light that comes out at a vertex went in: there, or off what the eye sees somewhere near. */
+    private PathVertex whereLightGoesIn(PathVertex at) {
+        if (at.material.diffusion() == null || at.reflections > 0) {
+            return at;
+        }
+        PathVertex entry = subsurface.entry(at, sample);
+        relief.lean(entry, footprint);
+        return entry;
     }
 
     /**

@@ -10,6 +10,7 @@ import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Camera;
 import zephyrdune.set.camera.CameraAngle;
 import zephyrdune.set.surface.Surface;
+import zephyrdune.units.measure.Stops;
 
 public class ProgressTest {
 
@@ -55,8 +56,7 @@ public class ProgressTest {
         double sum = 0;
         int pixels = one.width() * one.height();
         for (int pixel = 0; pixel < pixels; pixel++) {
-            double stops = Math.log(Math.max(1e-3, one.luminance(pixel)) / Math.max(1e-3, other.luminance(pixel)))
-                    / Math.log(2);
+            double stops = Stops.between(Math.max(1e-3, one.luminance(pixel)), Math.max(1e-3, other.luminance(pixel)));
             sum += stops * stops;
         }
         return Math.sqrt(sum / pixels);

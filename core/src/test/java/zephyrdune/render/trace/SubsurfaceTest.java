@@ -20,6 +20,7 @@ import zephyrdune.set.dish.Custard;
 import zephyrdune.set.dish.Dish;
 import zephyrdune.set.room.Backdrop;
 import zephyrdune.set.surface.Surface;
+import zephyrdune.units.geometry.Bisection;
 
 /** Light under a surface, against plain geometry and the profile it follows. */
 public class SubsurfaceTest {
@@ -181,16 +182,7 @@ public class SubsurfaceTest {
 
     /** Where half of the light arrives. */
     private static double edge(KeyLight key, double open) {
-        double lit = -0.07;
-        double dark = 0.05;
-        for (int i = 0; i < 40; i++) {
-            double middle = (lit + dark) / 2;
-            if (key.at(Vector3D.of(middle, 0, TOP), Vector3D.Unit.PLUS_Z) > open / 2) {
-                lit = middle;
-            } else {
-                dark = middle;
-            }
-        }
-        return lit;
+        return Bisection.of(-0.07, 0.05, 1e-9, x -> key.at(Vector3D.of(x, 0, TOP), Vector3D.Unit.PLUS_Z) > open / 2)
+                .middle();
     }
 }
