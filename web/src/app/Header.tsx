@@ -70,23 +70,20 @@ export function Header() {
       <SymbolButton name="Find an action" keys="/" onClick={() => openSheet("find")}>
         <Search size={17} />
       </SymbolButton>
-      {set && (
-        <>
-          <SymbolButton name="Undo" keys="Ctrl+Z" disabled={!undoable} onClick={undo}>
-            <Undo2 size={17} />
-          </SymbolButton>
-          <SymbolButton name="Redo" keys="Ctrl+Shift+Z" disabled={!redoable} onClick={redo}>
-            <Redo2 size={17} />
-          </SymbolButton>
-          <SymbolButton
-            name="Download as a file"
-            className="w-9 px-0 max-sm:hidden"
-            onClick={() => download(set)}
-          >
-            <Download size={17} />
-          </SymbolButton>
-        </>
-      )}
+      <SymbolButton name="Undo" keys="Ctrl+Z" disabled={!undoable} onClick={undo}>
+        <Undo2 size={17} />
+      </SymbolButton>
+      <SymbolButton name="Redo" keys="Ctrl+Shift+Z" disabled={!redoable} onClick={redo}>
+        <Redo2 size={17} />
+      </SymbolButton>
+      <SymbolButton
+        name="Download as a file"
+        className="w-9 px-0 max-sm:hidden"
+        disabled={!set}
+        onClick={() => set && download(set)}
+      >
+        <Download size={17} />
+      </SymbolButton>
       <SymbolButton
         name={lengthUnit === "cm" ? "Show inches" : "Show centimetres"}
         className="w-auto gap-1.5 px-2 max-sm:hidden"
@@ -102,16 +99,14 @@ export function Header() {
       >
         {theme === "dark" ? <Sun size={17} /> : <Moon size={17} />}
       </SymbolButton>
-      {set && (
-        <Button
-          look="strong"
-          className="max-sm:w-11 max-sm:px-0"
-          disabled={!changed}
-          onClick={() => void actions.save()}
-        >
-          <Save size={16} /> <span className="max-sm:sr-only">Save</span>
-        </Button>
-      )}
+      <Button
+        look="strong"
+        className="max-sm:w-11 max-sm:px-0"
+        disabled={!changed}
+        onClick={() => void actions.save()}
+      >
+        <Save size={16} /> <span className="max-sm:sr-only">Save</span>
+      </Button>
       <Suspense fallback={null}>
         {sheet === "kit" && <KitSheet open onClose={close} />}
         {sheet === "sets" && <SetsSheet open onClose={close} onNew={startNewSet} />}

@@ -59,7 +59,7 @@ export function Readings() {
   const before = useBefore();
   const answer = (name: Kind) => ({
     kind: kinds.find((candidate) => candidate.kind === name),
-    reading: readings.find((candidate) => candidate.kind === name) ?? unread(name),
+    reading: readings.find((candidate) => candidate.kind === name),
     before: before.readings.find((candidate) => candidate.kind === name),
     than: before.than,
   });
@@ -72,14 +72,22 @@ export function Readings() {
     >
       <div className="grid grid-cols-2 gap-1.5 max-sm:[&>:last-child]:col-span-2 sm:grid-cols-5">
         {QUESTIONS.map(({ name, label, lead }) => {
-          const { kind, ...rest } = answer(name);
-          return kind && <Tile key={name} {...rest} {...{ kind, stale, label, lead }} large />;
+          const { kind, reading, ...rest } = answer(name);
+          return kind && reading ? (
+            <Tile key={name} {...rest} {...{ kind, reading, stale, label, lead }} large />
+          ) : (
+            <Unread key={name} label={label} />
+          );
         })}
       </div>
       <div className="grid grid-cols-2 gap-1.5 sm:grid-cols-6">
         {small.map((name) => {
-          const { kind, ...rest } = answer(name);
-          return kind && <Tile key={name} {...rest} {...{ kind, stale }} label={kind.title} />;
+          const { kind, reading, ...rest } = answer(name);
+          return kind && reading ? (
+            <Tile key={name} {...rest} {...{ kind, reading, stale }} label={kind.title} />
+          ) : (
+            <Unread key={name} />
+          );
         })}
         <button
           type="button"
@@ -95,18 +103,14 @@ export function Readings() {
   );
 }
 
-/** Before there is an answer. */
-function unread(kind: Kind): Reading {
-  return {
-    kind,
-    value: null,
-    text: "",
-    word: "",
-    note: "",
-    alarm: false,
-    places: [],
-    uncertainty: null,
-  };
+/** The place of a tile before there is an answer; which small ones there will be is not known yet. */
+function Unread({ label = "" }: { label?: string }) {
+  return (
+    <div className="flex min-h-11 flex-col justify-between rounded-panel bg-panel px-3 py-2 text-soft text-xs">
+      <span>{label}</span>
+      <span aria-hidden>—</span>
+    </div>
+  );
 }
 
 /** What the readings are held against: the take that is compared with, or the state before the last move. */

@@ -33,6 +33,21 @@ public class WorkingViewTest extends Browsing {
         assertThat(page.locator("h1")).containsText("Smoked mussel chowder");
     }
 
+    /** What has come onto the page stays where it is while the rest comes. */
+    @Test
+    public void nothingShiftsWhileThePageComes() {
+        context().addInitScript("""
+                window.shifts = [];
+                new PerformanceObserver(list => window.shifts.push(...list.getEntries().map(shift =>
+                    shift.value + ': ' + shift.sources.map(source => source.node?.outerHTML?.slice(0, 80)))))
+                  .observe({ type: 'layout-shift', buffered: true });
+                """);
+        page.reload();
+        waitForReadings("Smoked mussel chowder");
+        waitForFine();
+        assertThat(page.evaluate("window.shifts.join('; ')")).isEqualTo("");
+    }
+
     /** Offered to who is new, walked to its end by keys, and then only when it is asked for. */
     @Test
     public void theTourIsOfferedOnceAndCanBeAskedForAgain() {

@@ -66,6 +66,24 @@ public class LightStripTest {
                 .isFalse();
     }
 
+    /** Just 99 % is full still: at the hero's middle no brighter place is looked for, and it is full as far as that goes. */
+    @Test
+    public void justFull() {
+        LightStrip strip = LightStrip.of(x -> Math.abs(x) < 0.05 ? 0.99 : Math.abs(x - 0.2) < 0.02 ? 1 : 0);
+        assertThat(strip.most()).isEqualTo(0.99);
+        assertThat(strip.full().orElseThrow().to()).isCloseTo(0.05, within(FINE));
+        assertThat(LightStrip.isFull(x -> x >= 0 ? 0.99 : 1, 0.1)).isTrue();
+        assertThat(LightStrip.isFull(x -> x <= 0 ? 0.99 : 1, 0.1)).isTrue();
+    }
+
+    /** Of two dim strips alike the one about the hero is told. */
+    @Test
+    public void ofDimStripsAlikeTheNearest() {
+        LightStrip strip = LightStrip.of(x -> Math.abs(x) < 0.02 || Math.abs(x - 0.1) < 0.03 ? 0.4 : 0);
+        assertThat(strip.half().from()).isCloseTo(-0.02, within(FINE));
+        assertThat(strip.half().to()).isCloseTo(0.02, within(FINE));
+    }
+
     /** A strip beside the hero: its brightest place is found, on either side, the nearest of those that are full. */
     @Test
     public void aStripBesideTheHero() {

@@ -70,6 +70,13 @@ public class ProfileTest {
                 .isCloseTo(0, within(1e-3));
     }
 
+    /** Of two alike and as far, the one on the plus side: always the same. */
+    @Test
+    public void ofPatchesAlikeAndAsFarTheOneAhead() {
+        assertThat(new Profile(x -> Math.max(hat(x, -0.3, 0.1), hat(x, 0.3, 0.1)), 1, 100).peak())
+                .isCloseTo(0.3, within(1e-3));
+    }
+
     /** A hat falls to a share of its height at that share of its half width: on both sides, to a thousandth of a step. */
     @Test
     public void crossingsOfAHat() {
