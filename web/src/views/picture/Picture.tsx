@@ -190,19 +190,21 @@ type StateProps = { news: FrameNews; loupe: Loupe | null; failed: string | null 
 /** How far the picture has come, and what is under the pointer. */
 function State({ news, loupe, failed }: StateProps) {
   const problem = useTable((table) => table.problem);
+  const words = problem ? "Last possible picture" : (failed ?? progressOf(news));
   return (
-    <div className="pointer-events-none absolute right-3 bottom-2 flex gap-2 text-xs">
+    <div className="pointer-events-none absolute inset-x-3 bottom-2 grid gap-1 text-right text-xs">
       {loupe && (
-        <p className="rounded bg-ground/85 px-2 py-0.5" data-testid="loupe">
-          {signedStops(loupe.tone)} stops from mid grey
+        <p data-testid="loupe">
+          <span className="rounded bg-ground/85 px-2 py-0.5">
+            {signedStops(loupe.tone)} stops from mid grey
+          </span>
         </p>
       )}
-      <p
-        className="rounded bg-ground/85 px-2 py-0.5 text-soft"
-        aria-live="polite"
-        data-testid="picture-state"
-      >
-        {problem ? "Last possible picture" : (failed ?? progressOf(news))}
+      <p className="text-soft" aria-live="polite" data-testid="picture-state">
+        {/* new words take the place of the old: they are not the same ones, pushed aside */}
+        <span key={words} className="rounded bg-ground/85 px-2 py-0.5">
+          {words}
+        </span>
       </p>
     </div>
   );
