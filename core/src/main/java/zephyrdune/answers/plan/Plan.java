@@ -126,7 +126,8 @@ public record Plan(
                             .filter(Cut::patterned)
                             .findFirst();
                     if (pattern.isPresent()) {
-                        Patches patches = Patches.of(line, key, pattern.get().holes());
+                        Patches patches = Patches.of(
+                                line, key, pattern.get().holes(), set.camera().framedWidth() / 2);
                         return patches.contrast() == 0
                                 ? List.<Vector3D>of()
                                 : Stream.of(patches.from(), patches.peak(), patches.peak(), patches.to())

@@ -321,8 +321,8 @@ public enum ReadingKind {
     PATTERN_CONTRAST(
             "Contrast of the pattern",
             Unit.RATIO,
-            "How far bright and dark of a thrown pattern lie apart on the hero: 1 is all, 0 is wiped out.",
-            "(max - min) / (max + min) of E over three repeats",
+            "How far bright and dark of a thrown pattern lie apart on the hero and about it: 1 is all, 0 is wiped out.",
+            "(max - min) / (max + min) of E past the card / E open, over three repeats, as far as the frame goes",
             "A. A. Michelson, Studies in Optics, 1927 (from memory); E by Lambert's contour formula, 1760",
             "A card nearer to the hero, a smaller or farther light"),
     PATCH_SIZE(

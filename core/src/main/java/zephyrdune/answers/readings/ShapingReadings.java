@@ -204,7 +204,7 @@ final class ShapingReadings {
                     : Reading.absent(kind, "The light is smaller than the pattern's repeat: it shows from anywhere");
         }
         if (patches == null) {
-            patches = Patches.of(found, key, holes);
+            patches = Patches.of(found, key, holes, set.camera().framedWidth() / 2);
         }
         if (patches.contrast() == 0) {
             return Reading.absent(kind, "The pattern does not fall on the hero");

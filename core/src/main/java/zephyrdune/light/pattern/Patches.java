@@ -8,7 +8,7 @@ import zephyrdune.set.card.Holes;
  * The pattern of light that a cut card throws, measured along a {@link CutLine} over three of its repeats about the hero.
  *
  * @param brightest light of the brightest patch over the open light there, 0 to 1
- * @param contrast (max - min) / (max + min)
+ * @param contrast (max - min) / (max + min) of the share of the open light, as far as the frame goes: fall-off is not a pattern
  * @param peak the middle of the brightest patch nearest to the line's middle, metres from there
  * @param from where it has come half way from the darkest to the brightest, metres from the line's middle
  * @param to where it goes below that
@@ -24,23 +24,32 @@ public record Patches(double brightest, double contrast, double peak, double fro
     private static final int FEWEST = 36;
     private static final int MOST = 1500;
 
-    /** Of the holes in the line's card. */
-    public static Patches of(CutLine line, KeyLight key, Holes holes) {
+    /**
+     * Of the holes in the line's card.
+     *
+     * @param seen how far the frame goes to each side, metres
+     */
+    public static Patches of(CutLine line, KeyLight key, Holes holes, double seen) {
         double widening = (line.lightToCard() + line.cardToHero()) / line.lightToCard();
         double blur = line.faceSize() * line.cardToHero() / line.lightToCard();
         double reach = REPEATS * holes.pitch() * widening;
         double finest = Math.max(blur, holes.opening() * widening);
-        int half = (int) Math.max(FEWEST, Math.min(MOST, reach / finest * FINEST));
-        Profile profile = new Profile(at -> line.light(key, at), reach, half);
+        Profile profile = new Profile(at -> line.light(key, at), reach, steps(reach, finest));
+        double across = Math.min(reach, seen);
+        Profile shares = new Profile(at -> line.share(key, at), across, steps(across, finest));
         double peak = profile.peak();
         double open = key.openAt(line.at(peak), Vector3D.Unit.PLUS_Z);
         return new Patches(
                 open == 0 ? 0 : line.light(key, peak) / open,
-                contrast(profile.most(), profile.least()),
+                contrast(shares.most(), shares.least()),
                 peak,
                 profile.crossing(-1, 0.5),
                 profile.crossing(1, 0.5),
                 (width(profile, -1) + width(profile, 1)) / 2);
+    }
+
+    private static int steps(double reach, double finest) {
+        return (int) Math.max(FEWEST, Math.min(MOST, reach / finest * FINEST));
     }
 
     private static double contrast(double most, double least) {

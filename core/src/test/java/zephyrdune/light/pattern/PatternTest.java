@@ -86,7 +86,7 @@ public class PatternTest {
     }
 
     private static Patches patches(TableSet set) {
-        return Patches.of(line(set), KeyLight.of(set), set.cards().get(0).cut().holes());
+        return Patches.of(line(set), KeyLight.of(set), set.cards().get(0).cut().holes(), 0.25);
     }
 
     /** Full light g (a + b) / a - s b / a, the edge s b / a: similar triangles, exact for a slit along a face at right angles to the ray. */
@@ -251,5 +251,32 @@ public class PatternTest {
         }
         TableSet wiped = set(box(0.9, 0.9, 12, 90, 1), 0.3, holes);
         assertThat(patches(wiped).contrast()).isLessThan(0.1);
+    }
+
+    /**
+     * Close before a big light no hole throws anything that could be told apart, though light falls off, and though it ends where the
+     * repeats, thrown metres wide, leave the light behind: common practice, no published source.
+     */
+    @Test
+    public void aPatternCloseBeforeTheLightIsGone() {
+        for (double degrees : new double[] {35, 60, 80}) {
+            double angle = Math.toRadians(degrees);
+            double out = 0.74;
+            // square to the light's way, facing the hero
+            Card card = new Card(
+                            Surface.BLACK_PAPER,
+                            0.9,
+                            0.9,
+                            9 * Math.PI / 6,
+                            out * Math.cos(angle),
+                            out * Math.sin(angle) - 0.45 * Math.cos(angle),
+                            0,
+                            -angle)
+                    .withCut(new Cut(new RoundHoles(0.03, 0.06), 0, 0, 0));
+            TableSet set = Sets.lit(box(0.9, 0.9, 9, degrees, 0.8))
+                    .withDish(Sets.sliver())
+                    .withCards(List.of(card));
+            assertThat(patches(set).contrast()).as("%s degrees up", degrees).isLessThan(0.1);
+        }
     }
 }
