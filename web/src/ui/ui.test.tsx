@@ -29,34 +29,20 @@ it("a failure of one part leaves the others, and can be tried again", async () =
 it("a notice with something to do stays until that is done or can be done no more", async () => {
   const run = vi.fn();
   let gone: () => void = () => undefined;
+  const action = {
+    label: "Take it back",
+    run,
+    expires: (now: () => void) => {
+      gone = now;
+      return () => undefined;
+    },
+  };
   render(<Notices />);
-  act(() =>
-    tell("Moved", {
-      action: {
-        label: "Take it back",
-        run,
-        expires: (now) => {
-          gone = now;
-          return () => undefined;
-        },
-      },
-    }),
-  );
+  act(() => tell("Moved", { action }));
   await userEvent.click(screen.getByRole("button", { name: "Take it back" }));
   expect(run).toHaveBeenCalledTimes(1);
   expect(screen.queryByText("Moved")).toBeNull();
-  act(() =>
-    tell("Moved again", {
-      action: {
-        label: "Take it back",
-        run,
-        expires: (now) => {
-          gone = now;
-          return () => undefined;
-        },
-      },
-    }),
-  );
+  act(() => tell("Moved again", { action }));
   expect(screen.getByText("Moved again")).toBeTruthy();
   act(() => gone());
   expect(screen.queryByText("Moved again")).toBeNull();

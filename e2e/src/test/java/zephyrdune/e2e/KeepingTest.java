@@ -249,11 +249,12 @@ public class KeepingTest {
     @Test
     public void otherUsersOfTheMachineSeeAndChangeNothing() throws Exception {
         requireRoot();
-        try (StartedApplication application = StartedApplication.start(data)) {
+        keepTart();
+        try (StartedApplication application = StartedApplication.start(data, "--no-demo", "--port", "0")) {
             assertThat(asNobody(application, "/api/sets", ""))
                     .startsWith("HTTP/1.1 401")
                     .contains("start it with --key")
-                    .doesNotContain("chowder");
+                    .doesNotContain("tart");
             assertThat(asNobody(application, "/", "")).startsWith("HTTP/1.1 401");
             assertThat(asNobody(application, "/?key=", "")).startsWith("HTTP/1.1 401");
             assertThat(asNobody(
@@ -262,14 +263,15 @@ public class KeepingTest {
                             "Upgrade: websocket\\r\\nConnection: Upgrade\\r\\nSec-WebSocket-Version: 13\\r\\n"
                                     + "Sec-WebSocket-Key: dGhlIHNhbXBsZSBub25jZQ==\\r\\n"))
                     .startsWith("HTTP/1.1 401");
-            assertThat(sets(application)).contains("Smoked mussel chowder");
+            assertThat(sets(application)).contains("Pear and almond tart");
         }
     }
 
     @Test
     public void theKeyLetsOthersIn() throws Exception {
         requireRoot();
-        try (StartedApplication application = StartedApplication.start(data, "--key", "--port", "0")) {
+        keepTart();
+        try (StartedApplication application = StartedApplication.start(data, "--no-demo", "--key", "--port", "0")) {
             String key = String.join("\n", application.said()).replaceAll("(?s)^.*\\?key=(\\S+).*$", "$1");
             String opened = asNobody(application, "/?key=" + key, "");
             assertThat(opened)
@@ -279,7 +281,7 @@ public class KeepingTest {
             String cookie = opened.replaceAll("(?s)^.*Set-Cookie: ([^;]+);.*$", "$1");
             assertThat(asNobody(application, "/api/sets", "Cookie: " + cookie + "\\r\\n"))
                     .startsWith("HTTP/1.1 200")
-                    .contains("Smoked mussel chowder");
+                    .contains("Pear and almond tart");
             assertThat(asNobody(application, "/api/sets", "Cookie: " + cookie + "x\\r\\n"))
                     .startsWith("HTTP/1.1 401");
         }
@@ -287,8 +289,9 @@ public class KeepingTest {
 
     @Test
     public void theApplicationIsNotTheDatabasesMaster() throws Exception {
-        try (StartedApplication application = StartedApplication.start(data)) {
-            assertThat(sets(application)).contains("Smoked mussel chowder");
+        keepTart();
+        try (StartedApplication application = StartedApplication.start(data, "--no-demo", "--port", "0")) {
+            assertThat(sets(application)).contains("Pear and almond tart");
             String url = StartedApplication.environmentOf(application.server(), "ZEPHYRDUNE_DB_URL");
             String port = url.replaceAll("^.*:(\\d+)/.*$", "$1");
             ProcessBuilder asking = new ProcessBuilder(

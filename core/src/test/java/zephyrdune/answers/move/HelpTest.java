@@ -16,9 +16,7 @@ import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.ReadyMade;
 import zephyrdune.set.kit.Shaper;
-import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.Light;
-import zephyrdune.set.light.NoDoors;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.power.DialStep;
 import zephyrdune.set.power.Fractions;
@@ -117,24 +115,10 @@ public class HelpTest {
 
     @Test
     public void aFixedControlIsToldWhatKeepsTheExposure() {
-        Light light = chowder().light();
-        Light fixed = new Light(
-                light.source(),
-                Gel.NONE,
-                light.losses(),
-                light.face(),
-                light.filling(),
-                light.spread(),
-                PowerChoice.FIXED,
-                1,
-                light.clock(),
-                light.heightAngle(),
-                light.distance(),
-                light.aim(),
-                new NoDoors());
+        Light fixed = chowder().light().withPower(PowerChoice.FIXED, 1);
         String mark = Readings.of(chowder(), ReadingKind.POWER).text();
         assertThat(Readings.of(with(fixed), ReadingKind.POWER).note()).contains("To keep the exposure, set " + mark);
-        assertThat(Readings.of(with(light.withSource(weak(9))), ReadingKind.POWER)
+        assertThat(Readings.of(with(chowder().light().withSource(weak(9))), ReadingKind.POWER)
                         .note())
                 .contains("Ready again after")
                 .contains("slows down to cool");

@@ -180,22 +180,7 @@ public class NotesTest {
 
     @Test
     public void aControlBeyondItsEndIsDoubted() {
-        Light light = chowder().light();
-        TableSet beyond = chowder()
-                .withLight(new Light(
-                        light.source(),
-                        Gel.NONE,
-                        light.losses(),
-                        light.face(),
-                        light.filling(),
-                        light.spread(),
-                        PowerChoice.FIXED,
-                        11,
-                        light.clock(),
-                        light.heightAngle(),
-                        light.distance(),
-                        light.aim(),
-                        new NoDoors()));
+        TableSet beyond = chowder().withLight(chowder().light().withPower(PowerChoice.FIXED, 11));
         assertThat(Plausibility.about(beyond)).extracting(Plausibility::field).contains("light.power");
         assertThat(Plausibility.about(beyond).get(0).words()).contains("1/128");
     }

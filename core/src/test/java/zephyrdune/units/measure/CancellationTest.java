@@ -47,18 +47,7 @@ public class CancellationTest {
             AtomicReference<Throwable> end = new AtomicReference<>();
             Thread asking = new Thread(() -> {
                 try {
-                    Cancellation.aside(() -> {
-                                begun.countDown();
-                                try {
-                                    while (true) {
-                                        pause();
-                                        Cancellation.check();
-                                    }
-                                } finally {
-                                    over.countDown();
-                                }
-                            })
-                            .outcome();
+                    Cancellation.aside(() -> worksForEver(begun, over)).outcome();
                 } catch (CancellationException ended) {
                     end.set(ended);
                     // as a pool does that takes its thread back
@@ -73,6 +62,19 @@ public class CancellationTest {
             assertThat(over.await(PATIENCE_SECONDS, TimeUnit.SECONDS))
                     .as("round " + i)
                     .isTrue();
+        }
+    }
+
+    /** Looks every two milliseconds whether it is to end. */
+    private static Object worksForEver(CountDownLatch begun, CountDownLatch over) {
+        begun.countDown();
+        try {
+            while (true) {
+                pause();
+                Cancellation.check();
+            }
+        } finally {
+            over.countDown();
         }
     }
 
@@ -91,17 +93,7 @@ public class CancellationTest {
         AtomicBoolean counted = new AtomicBoolean();
         Thread asking = new Thread(() -> {
             try {
-                Cancellation.aside(() -> Cancellation.aside(() -> {
-                                    begun.countDown();
-                                    try {
-                                        while (true) {
-                                            pause();
-                                            Cancellation.check();
-                                        }
-                                    } finally {
-                                        over.countDown();
-                                    }
-                                })
+                Cancellation.aside(() -> Cancellation.aside(() -> worksForEver(begun, over))
                                 .outcome())
                         .outcome();
             } catch (CancellationException ended) {

@@ -1,9 +1,7 @@
 package zephyrdune.server.answers;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -21,6 +19,7 @@ import zephyrdune.formats.PatternFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.formats.TemplatePdf;
 import zephyrdune.formats.TemplateSvg;
+import zephyrdune.server.http.FileAnswer;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
@@ -70,12 +69,7 @@ class PatternController {
     @Operation(
             operationId = "templateFile",
             summary = "A card's cutting template at true size, as SVG or as PDF on A4 pages")
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = "application/octet-stream",
-                            schema = @Schema(type = "string", format = "binary")))
+    @FileAnswer
     CompletableFuture<ResponseEntity<byte[]>> template(
             @RequestParam int card, @RequestParam TemplateKind kind, @RequestBody TableSet set) {
         Card cut = set.card(card);

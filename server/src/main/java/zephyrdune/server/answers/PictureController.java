@@ -1,9 +1,7 @@
 package zephyrdune.server.answers;
 
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,6 +38,7 @@ import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
 import zephyrdune.render.picture.ThingsInFrame;
 import zephyrdune.render.trace.SampleBudget;
+import zephyrdune.server.http.FileAnswer;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Refused;
@@ -217,12 +216,7 @@ class PictureController {
             operationId = "pictureFile",
             summary =
                     "The picture as a file, traced to the end: seconds of work, some minutes at 2400 pixels; layers named are left out, highlights of 8-bit pictures roll off unless they are not to; under a name of one's own its progress can be asked for")
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = "application/octet-stream",
-                            schema = @Schema(type = "string", format = "binary")))
+    @FileAnswer
     CompletableFuture<ResponseEntity<byte[]>> file(
             @RequestParam FileKind kind,
             @RequestParam(defaultValue = "") List<String> off,

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.BadFile;
+import zephyrdune.server.http.FileAnswer;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.LineLimit;
@@ -139,12 +140,7 @@ class TakeController {
 
     @GetMapping("/api/sets/{id}/takes-file")
     @Operation(operationId = "writeTakesFile", summary = "The takes of a set as one file")
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = "application/octet-stream",
-                            schema = @Schema(type = "string", format = "binary")))
+    @FileAnswer
     ResponseEntity<byte[]> file(@PathVariable UUID id) {
         List<StoredTake> takes = store.of(id);
         return ResponseEntity.ok()
