@@ -21,6 +21,9 @@ final class Crockery {
 
     private static final double PLATE_FOOT = 0.6;
 
+    /** Thickness of a plate, metres. */
+    private static final double PLATE_THICKNESS = 0.6 * Plate.WELL_HEIGHT;
+
     /** Thickness of a bowl's wall, as a share of the radius. */
     private static final double WALL = 0.04;
 
@@ -34,13 +37,17 @@ final class Crockery {
         Material ceramic = Material.of(plate.surface());
         Material slab = Material.of(plate.food());
         double lip = Math.min(0.0025, plate.rimHeight() / 4);
+        double slope = (edge + well) / 2;
+        double slopeHeight = 0.42 * plate.rimHeight() + 0.58 * Plate.WELL_HEIGHT;
         return new Body.Maker()
                 .add(new Outline(PLATE_FOOT * edge, 0)
-                        .to(edge - lip, plate.rimHeight() - lip, ceramic)
+                        .to(well, Plate.WELL_HEIGHT - PLATE_THICKNESS, ceramic)
+                        .curveTo(slope, slopeHeight - PLATE_THICKNESS, ceramic)
+                        .curveTo(edge - lip, plate.rimHeight() - lip, ceramic)
                         .curveTo(edge, plate.rimHeight() - lip / 2, ceramic)
                         .curveTo(edge - lip / 2, plate.rimHeight(), ceramic)
                         .curveTo(edge - lip, plate.rimHeight() - lip / 4, ceramic)
-                        .curveTo((edge + well) / 2, 0.42 * plate.rimHeight() + 0.58 * Plate.WELL_HEIGHT, ceramic)
+                        .curveTo(slope, slopeHeight, ceramic)
                         .curveTo(well, Plate.WELL_HEIGHT, ceramic)
                         .curveTo(0.96 * well, Plate.WELL_HEIGHT, ceramic)
                         .to(0, Plate.WELL_HEIGHT, ceramic)
