@@ -19,10 +19,14 @@ import zephyrdune.set.kit.ReadyMade;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.surface.Surface;
 
-/** Sets to trace: two of the demo's, and what is made of them. */
+/** Sets to trace: the demo's, and what is made of them. */
 public enum DemoSet {
     CHOWDER("1-chowder"),
+    CRISPBREAD("2-crispbread"),
+    TART("3-tart"),
+    PANNA_COTTA("4-panna-cotta"),
     CORDIAL("5-cordial"),
+    SPRATS("6-sprats"),
     /** The chowder alone, under a card with some sixty holes near the light. */
     HOLES("1-chowder"),
     /** The same without the card. */
