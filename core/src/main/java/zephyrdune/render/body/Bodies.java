@@ -4,16 +4,20 @@ import zephyrdune.set.dish.Biscuit;
 import zephyrdune.set.dish.Block;
 import zephyrdune.set.dish.Bottle;
 import zephyrdune.set.dish.Bowl;
+import zephyrdune.set.dish.Carton;
 import zephyrdune.set.dish.Cloth;
+import zephyrdune.set.dish.Cup;
 import zephyrdune.set.dish.Custard;
 import zephyrdune.set.dish.Cutlery;
 import zephyrdune.set.dish.Dish;
 import zephyrdune.set.dish.DrinkGlass;
 import zephyrdune.set.dish.Drum;
+import zephyrdune.set.dish.Gateau;
 import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Loaf;
 import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
 import zephyrdune.set.dish.Stack;
 import zephyrdune.set.dish.Tart;
@@ -57,6 +61,14 @@ public final class Bodies {
             return Glassware.bottle(bottle);
         } else if (dish instanceof Jar jar) {
             return Glassware.jar(jar);
+        } else if (dish instanceof Cup cup) {
+            return Crockery.cup(cup);
+        } else if (dish instanceof Salad salad) {
+            return Crockery.salad(salad);
+        } else if (dish instanceof Gateau gateau) {
+            return Food.gateau(gateau);
+        } else if (dish instanceof Carton carton) {
+            return Food.carton(carton);
         }
         return Glassware.tin((Tin) dish);
     }

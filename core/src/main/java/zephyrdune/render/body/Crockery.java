@@ -5,9 +5,12 @@ import zephyrdune.render.body.SurfaceOfRevolution.Outline;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Bowl;
 import zephyrdune.set.dish.Cloth;
+import zephyrdune.set.dish.Cup;
 import zephyrdune.set.dish.Cutlery;
 import zephyrdune.set.dish.CutleryPiece;
+import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
 
 /** What food is served on and eaten with. */
@@ -26,6 +29,11 @@ final class Crockery {
 
     /** Thickness of a bowl's wall, as a share of the radius. */
     private static final double WALL = 0.04;
+
+    /** Height of a saucer's well, metres. */
+    private static final double SAUCER_WELL = 0.005;
+
+    private static final int HANDLE_BEADS = 15;
 
     private Crockery() {}
 
@@ -87,6 +95,48 @@ final class Crockery {
         double rest = 1 - level / bowl.rimHeight();
         double radius = bowl.diameter() / 2;
         return radius * (FOOT + (1 - FOOT) * Math.sqrt(1 - rest * rest));
+    }
+
+    /** The handle is a row of beads so close that they are one. */
+    static Body cup(Cup cup) {
+        double radius = cup.diameter() / 2;
+        double saucer = Cup.SAUCER * radius;
+        double lip = 0.0015;
+        Material clay = Material.of(cup.surface());
+        Body.Maker maker = new Body.Maker()
+                .add(new Outline(FOOT * saucer, 0)
+                        .to(saucer - lip, Cup.SAUCER_RIM - lip, clay)
+                        .curveTo(saucer, Cup.SAUCER_RIM - lip / 2, clay)
+                        .curveTo(saucer - lip / 2, Cup.SAUCER_RIM, clay)
+                        .curveTo(saucer - lip, Cup.SAUCER_RIM - lip / 4, clay)
+                        .curveTo(1.1 * FOOT * saucer, SAUCER_WELL, clay)
+                        .to(0, SAUCER_WELL, clay)
+                        .turned())
+                .add(bowl(new Bowl(cup.diameter(), cup.cupHeight(), cup.surface(), cup.fill(), cup.contents()))
+                        .opaque());
+        for (int bead = 0; bead < HANDLE_BEADS; bead++) {
+            double turn = Math.PI * (bead / (HANDLE_BEADS - 1.0) - 0.5) * 0.9;
+            double out = radius * (0.9 + 0.45 * Math.cos(turn));
+            double thick = 0.085 * radius;
+            maker.addRound(
+                    Vector3D.of(out, 0, cup.cupHeight() * (0.6 + 0.27 * Math.sin(turn))),
+                    thick,
+                    1.5 * thick,
+                    thick,
+                    0,
+                    clay);
+        }
+        return maker.body();
+    }
+
+    static Body salad(Salad salad) {
+        double low = 0.55 * salad.rimHeight();
+        Body heap = Food.heap(new Heap(Salad.HEAP * salad.diameter(), salad.top() - low, salad.leaf()));
+        return new Body.Maker()
+                .add(bowl(new Bowl(salad.diameter(), salad.rimHeight(), salad.surface(), 0.7, salad.leaf()))
+                        .opaque())
+                .add(heap.moved(0, 0, low, 0).opaque())
+                .body();
     }
 
     static Body board(ServingBoard board) {

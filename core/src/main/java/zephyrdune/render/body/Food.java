@@ -5,8 +5,10 @@ import zephyrdune.render.body.SurfaceOfRevolution.Outline;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Biscuit;
 import zephyrdune.set.dish.Block;
+import zephyrdune.set.dish.Carton;
 import zephyrdune.set.dish.Custard;
 import zephyrdune.set.dish.Drum;
+import zephyrdune.set.dish.Gateau;
 import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Loaf;
 import zephyrdune.set.dish.Stack;
@@ -18,6 +20,12 @@ final class Food {
     private static final int ROUNDING_PIECES = 5;
     private static final int LEAVES = 46;
     private static final int FRUIT = 9;
+
+    /** Which way the slice is taken out of a cake, radians from x: to the front, a little to the right. */
+    private static final double SLICE_TO = -Math.PI / 2 + 0.35;
+
+    /** Thickness of what is seen of a cut, and of a label before its box, metres. */
+    private static final double FILM = 0.0004;
 
     private Food() {}
 
@@ -160,6 +168,100 @@ final class Food {
                     normal.cross(x).multiply(0.62 * own),
                     normal.multiply(0.4 * own),
                     Vector3D.of(middle.getX(), middle.getY(), Math.max(lift, 0.3 * reach))));
+        }
+        return maker.body();
+    }
+
+    static Body gateau(Gateau cake) {
+        double radius = cake.diameter() / 2;
+        double high = cake.cakeHeight();
+        double edge = Math.min(0.005, 0.1 * high);
+        Material icing = Material.of(cake.icing());
+        Outline outline = new Outline(radius, 0)
+                .to(radius, high - edge, icing)
+                .curveTo(radius - 0.3 * edge, high - 0.3 * edge, icing)
+                .curveTo(radius - edge, high, icing)
+                .curveTo(0, high, icing);
+        if (cake.slice() == 0) {
+            return new Body(outline.turned(), null);
+        }
+        // what there is of the outside is about -y: turned till the gap, about +y, is where it belongs
+        Body.Maker maker = new Body.Maker()
+                .add(Body.posed(
+                        outline.facing(Math.PI - cake.slice() / 2).turned(),
+                        Vector3D.ZERO,
+                        1,
+                        1,
+                        1,
+                        SLICE_TO - Math.PI / 2));
+        for (int side = -1; side <= 1; side += 2) {
+            cut(maker, cake, edge, side);
+        }
+        return maker.body();
+    }
+
+    /** One of the two faces of the cut: icing outside and on top, layers with filling between them within. */
+    private static void cut(Body.Maker maker, Gateau cake, double edge, int side) {
+        double radius = cake.diameter() / 2;
+        double high = cake.cakeHeight();
+        double skin = Math.max(edge, 0.04 * radius);
+        double turn = SLICE_TO + side * cake.slice() / 2;
+        Material icing = Material.of(cake.icing());
+        maker.add(film(radius - skin, radius, 0, high - edge, side, turn, icing))
+                .add(film(0, radius - edge, high - skin, high, side, turn, icing))
+                .add(film(radius - edge, radius - 0.3 * edge, high - edge, high - 0.3 * edge, side, turn, icing));
+        double each = (high - skin) / cake.layers();
+        double between = Math.min(0.006, 0.2 * each);
+        for (int layer = 0; layer < cake.layers(); layer++) {
+            double foot = layer * each;
+            double from = layer == 0 ? 0 : foot + between;
+            maker.add(film(0, radius - skin, from, foot + each, side, turn, Material.of(cake.inside())));
+            if (layer > 0) {
+                maker.add(film(0, radius - skin, foot, from, side, turn, Material.of(cake.filling())));
+            }
+        }
+    }
+
+    /** An upright strip along a cut, from one distance of the axis to another and between two heights, just inside the cake. */
+    private static Solid film(
+            double from, double to, double low, double high, int side, double turn, Material material) {
+        return Body.posed(
+                new Box(
+                        (from + to) / 2,
+                        side * FILM / 2,
+                        (low + high) / 2,
+                        (to - from) / 2,
+                        FILM / 2,
+                        (high - low) / 2,
+                        material),
+                Vector3D.ZERO,
+                1,
+                1,
+                1,
+                turn);
+    }
+
+    static Body carton(Carton carton) {
+        double front = carton.depth() / 2;
+        double high = carton.cartonHeight();
+        Body.Maker maker = new Body.Maker()
+                .add(new Box(
+                        0,
+                        FILM / 2,
+                        high / 2,
+                        carton.width() / 2,
+                        front - FILM / 2,
+                        high / 2,
+                        Material.of(carton.board())));
+        if (carton.labelHeight() > 0) {
+            maker.add(new Box(
+                    0,
+                    -front + FILM / 2,
+                    high / 2,
+                    Carton.LABEL_WIDTH * carton.width() / 2,
+                    FILM / 2,
+                    carton.labelHeight() * high / 2,
+                    Material.of(carton.label())));
         }
         return maker.body();
     }

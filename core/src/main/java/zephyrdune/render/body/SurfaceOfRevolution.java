@@ -234,7 +234,7 @@ final class SurfaceOfRevolution implements Solid {
         return farthest;
     }
 
-    private static double flat(double r0, double r1, double t, Ray ray, double farthest) {
+    private double flat(double r0, double r1, double t, Ray ray, double farthest) {
         if (!(t > Ray.NEAREST && t < farthest)) {
             return farthest;
         }
@@ -243,7 +243,7 @@ final class SurfaceOfRevolution implements Solid {
         double squared = x * x + y * y;
         double inner = Math.min(r0, r1);
         double outer = Math.max(r0, r1);
-        return squared >= inner * inner && squared <= outer * outer ? t : farthest;
+        return squared >= inner * inner && squared <= outer * outer && faces(x, y) ? t : farthest;
     }
 
     /**
@@ -283,12 +283,12 @@ final class SurfaceOfRevolution implements Solid {
         if (!(z >= low && z <= high)) {
             return false;
         }
-        if (facing <= -1) {
-            return true;
-        }
-        double x = ray.ox + t * ray.dx;
-        double y = ray.oy + t * ray.dy;
-        return -y >= facing * Math.sqrt(x * x + y * y);
+        return facing <= -1 || faces(ray.ox + t * ray.dx, ray.oy + t * ray.dy);
+    }
+
+    /** Whether a place is on the part that there is. */
+    private boolean faces(double x, double y) {
+        return facing <= -1 || -y >= facing * Math.sqrt(x * x + y * y);
     }
 
     /** An outline in the making, from the foot outwards and up, then inwards over the top to the axis. */
@@ -334,7 +334,7 @@ final class SurfaceOfRevolution implements Solid {
             return this;
         }
 
-        /** Only the part of the upright sides within this angle of -y, radians. */
+        /** Only the part within this angle of -y, radians. */
         Outline facing(double angle) {
             facing = Math.cos(angle);
             return this;

@@ -24,7 +24,11 @@ public sealed interface Dish
                 Biscuit,
                 Cutlery,
                 ServingBoard,
-                Cloth {
+                Cloth,
+                Cup,
+                Gateau,
+                Salad,
+                Carton {
 
     /** Height above the table of the top that the exposure is set for, on the axis, in metres. */
     double top();

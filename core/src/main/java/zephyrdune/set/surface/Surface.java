@@ -42,6 +42,9 @@ public enum Surface {
     FISH_SKIN(0.42, 0.32, 0.17, Finish.coated(0.18, 1.47), Relief.of(Pattern.FLECKS, 0.005, 0.06, 0.3)),
     LABEL_PAPER(0.80, 0.77, 0.68, Finish.MATTE, Relief.grain(0.001, 0.05, 0.02)),
     BREAD_CRUST(0.46, 0.25, 0.10, Finish.MATTE, Relief.of(Pattern.CRUST, 0.036, 0.5, 0.45)),
+    COFFEE(0.045, 0.018, 0.008, Finish.coated(0.05, 1.34), Relief.grain(0.02, 0.01, 0.1)),
+    CHOCOLATE(0.085, 0.036, 0.018, Finish.coated(0.3, 1.46), Relief.grain(0.004, 0.03, 0.06)),
+    PRINTED_CARD(0.16, 0.24, 0.30, Finish.coated(0.35, 1.5), Relief.grain(0.002, 0.01, 0.02)),
     PRESERVE(0.24, 0.035, 0.025, Finish.coated(0.10, 1.4), Relief.grain(0.010, 0.12, 0.3));
 
     private final double red;

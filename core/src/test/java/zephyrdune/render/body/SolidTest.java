@@ -4,23 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
+import java.util.stream.DoubleStream;
 import org.testng.annotations.Test;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.Sets;
 import zephyrdune.set.dish.Biscuit;
 import zephyrdune.set.dish.Bottle;
 import zephyrdune.set.dish.Bowl;
+import zephyrdune.set.dish.Carton;
 import zephyrdune.set.dish.Cloth;
+import zephyrdune.set.dish.Cup;
 import zephyrdune.set.dish.Custard;
 import zephyrdune.set.dish.Cutlery;
 import zephyrdune.set.dish.CutleryPiece;
 import zephyrdune.set.dish.Dish;
 import zephyrdune.set.dish.DrinkGlass;
 import zephyrdune.set.dish.Drum;
+import zephyrdune.set.dish.Gateau;
 import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Loaf;
 import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
 import zephyrdune.set.dish.Stack;
 import zephyrdune.set.dish.Tart;
@@ -117,7 +122,12 @@ public class SolidTest {
             new Cutlery(CutleryPiece.FORK, 0.18, Surface.STEEL),
             new Cutlery(CutleryPiece.KNIFE, 0.18, Surface.STEEL),
             new ServingBoard(0.3, 0.2, 0.02, Surface.PALE_WOOD),
-            new Cloth(0.3, 0.2, Surface.LINEN)
+            new Cloth(0.3, 0.2, Surface.LINEN),
+            new Cup(0.09, 0.065, Surface.WHITE_CERAMIC, 0.85, Surface.COFFEE),
+            new Gateau(0.18, 0.08, 0.025, 0.7, Surface.CHOCOLATE, Surface.BREAD_CRUMB, Surface.CREAM),
+            new Gateau(0.2, 0.07, 0.07, 0, Surface.CREAM, Surface.CREAM, Surface.CREAM),
+            new Salad(0.24, 0.08, Surface.WHITE_CERAMIC, 0.04, Surface.GREEN_LEAF),
+            new Carton(0.08, 0.05, 0.14, Surface.PRINTED_CARD, 0.4, Surface.LABEL_PAPER)
         };
     }
 
@@ -135,10 +145,9 @@ public class SolidTest {
             double across = 0;
             for (int i = -200; i <= 200; i++) {
                 double y = i / 200.0 * dish.radius();
-                for (double share : new double[] {0.02, 0.1, 0.2, 0.35, 0.4, 0.5, 0.7, 0.9, 0.97, 0.999}) {
-                    double level = share * dish.height();
+                for (double level : levels(dish)) {
                     if (met(body, new double[] {-5, y, level}, new double[] {1, 0, 0})) {
-                        reached = Math.max(reached, share);
+                        reached = Math.max(reached, level / dish.height());
                         across = Math.max(across, Math.abs(y));
                     }
                 }
@@ -154,6 +163,15 @@ public class SolidTest {
             double deep = dish.out(0, 1);
             assertThat(across).as("depth of " + dish).isBetween(0.85 * deep, deep * (1 + 1e-6));
         }
+    }
+
+    /** All over its height, and just under each of its rims. */
+    private static double[] levels(Dish dish) {
+        return DoubleStream.concat(
+                        DoubleStream.of(0.02, 0.1, 0.2, 0.35, 0.4, 0.5, 0.7, 0.9, 0.97, 0.999)
+                                .map(share -> share * dish.height()),
+                        dish.rims().stream().mapToDouble(rim -> 0.999 * rim.height()))
+                .toArray();
     }
 
     /** A quick test for blocking has to say what the full search for the nearest hit says, and what boxes and balls cut off. */
