@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import schema from "../../../docs/formats/zephyrdune-set-8.schema.json";
+import schema from "../../../docs/formats/zephyrdune-set-9.schema.json";
 import { labelOf } from "./labels";
 
 type Part = { properties?: Record<string, { const?: string }> };
@@ -65,6 +65,9 @@ describe("labels", () => {
       "jar",
       "heap",
       "biscuit",
+      "cup",
+      "gateau",
+      "salad",
     ]) {
       expect(labels(dish)[0]).toBe("Diameter");
     }

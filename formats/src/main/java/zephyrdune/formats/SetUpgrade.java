@@ -31,6 +31,8 @@ import zephyrdune.units.measure.Stops;
  * <p>Version 6 metered on the hero's lit top alone, what comes there.
  *
  * <p>Version 7 knew gels that correct, by their mireds alone.
+ *
+ * <p>Version 8 knew fewer kinds of dishes and fewer surfaces; what it has stays as it is.
  */
 final class SetUpgrade {
 
@@ -53,12 +55,12 @@ final class SetUpgrade {
         ObjectNode fifth = version <= 4 ? fromFourth(fourth) : fourth;
         ObjectNode sixth = version <= 5 ? fromFifth(fifth) : fifth;
         ObjectNode seventh = version <= 6 ? fromSixth(sixth) : sixth;
-        return version <= 7 ? fromSeventh(seventh) : seventh;
+        ObjectNode eighth = version <= 7 ? fromSeventh(seventh) : seventh;
+        return version <= 8 ? eighth.deepCopy().put(SetFormat.VERSION_FIELD, SetFormat.VERSION) : eighth;
     }
 
     private static ObjectNode fromSeventh(ObjectNode seventh) {
         ObjectNode set = seventh.deepCopy();
-        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
         if (set.get("light") instanceof ObjectNode light && light.has("gelMired")) {
             JsonNode shift = light.remove("gelMired");
             ObjectNode gel = light.putObject("gel");

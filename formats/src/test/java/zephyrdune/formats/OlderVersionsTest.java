@@ -22,6 +22,11 @@ import zephyrdune.units.measure.Stops;
 public class OlderVersionsTest {
 
     @Test
+    public void eighthVersionReadsAsTheSameTable() throws BadFile {
+        assertThat(read(SetFiles.EIGHTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
+    }
+
+    @Test
     public void seventhVersionReadsAsTheSameTable() throws BadFile {
         assertThat(SetFiles.SEVENTH_VERSION).contains("\"gelMired\": 0,").doesNotContain("\"gel\"");
         assertThat(read(SetFiles.SEVENTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));

@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 8,
+              "version": 9,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -129,8 +129,12 @@ final class SetFiles {
             }
             """;
 
+    /** The same as version 8 wrote it. */
+    static final String EIGHTH_VERSION = PLAIN.replace("\"version\": 9", "\"version\": 8");
+
     /** The same as version 7 wrote it. */
-    static final String SEVENTH_VERSION = PLAIN.replace("\"version\": 8", "\"version\": 7")
+    static final String SEVENTH_VERSION = EIGHTH_VERSION
+            .replace("\"version\": 8", "\"version\": 7")
             .replaceFirst("\"gel\": \\{ \"shiftMired\": 0[^}]*\\}", "\"gelMired\": 0");
 
     /** The same as version 6 wrote it. */

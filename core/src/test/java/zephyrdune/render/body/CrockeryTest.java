@@ -13,9 +13,11 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Bowl;
+import zephyrdune.set.dish.Cup;
 import zephyrdune.set.dish.Cutlery;
 import zephyrdune.set.dish.CutleryPiece;
 import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.Salad;
 import zephyrdune.set.surface.Surface;
 
 /**
@@ -86,6 +88,53 @@ public class CrockeryTest {
                 .isEqualTo(Material.of(Surface.CREAM));
         assertThat(met(bowl, Vector3D.of(0.0975, 0, 1), Vector3D.of(0, 0, -1)).material)
                 .isEqualTo(Material.of(Surface.CLAY));
+    }
+
+    /** A cup like a bowl on a saucer 1.7 times as broad, with a handle to the right that a finger fits through. */
+    @Test
+    public void cup() {
+        Solid cup = opaque(new Cup(0.09, 0.065, Surface.WHITE_CERAMIC, 0.8, Surface.COFFEE));
+        assertThat(side(cup, 0, 2)).isCloseTo(0.45 * 0.0765, within(FINE));
+        assertThat(side(cup, 0.0105, 2)).isCloseTo(0.075, within(FINE));
+        assertThat(side(cup, 0.01125, 2)).isCloseTo(0.0765, within(FINE));
+        assertThat(height(cup, -0.07575, 0)).isCloseTo(0.012, within(FINE));
+        assertThat(height(cup, 0, -0.075)).isCloseTo(0.012 - 0.0015 / 4, within(HAIR));
+        assertThat(side(cup, 0.0649, Math.PI)).isCloseTo(0.045, within(HAIR));
+        assertThat(height(cup, 0, 0)).isCloseTo(0.052, within(FINE));
+        assertThat(met(cup, Vector3D.of(0, 0, 1), Vector3D.of(0, 0, -1)).material)
+                .isEqualTo(Material.of(Surface.COFFEE));
+        // the handle: its farthest bead, its highest and its lowest, and the hole between
+        double bead = 0.085 * 0.045;
+        assertThat(side(cup, 0.6 * 0.065, 0)).isCloseTo(1.35 * 0.045 + bead, within(FINE));
+        double top = 0.065 * (0.6 + 0.27 * Math.sin(0.45 * Math.PI));
+        double foot = 0.065 * (0.6 - 0.27 * Math.sin(0.45 * Math.PI));
+        double near = 0.045 * (0.9 + 0.45 * Math.cos(0.45 * Math.PI));
+        assertThat(side(cup, top, 0)).isGreaterThanOrEqualTo(near + bead - FINE);
+        assertThat(side(cup, foot, 0)).isGreaterThanOrEqualTo(near + bead - FINE);
+        assertThat(side(cup, top + 1.05 * bead, 0)).isLessThan(0.0451);
+        assertThat(crossings(cup, Vector3D.of(0.052, -1, 0.6 * 0.065), Vector3D.of(0, 1, 0)))
+                .isEmpty();
+        assertThat(crossings(cup, Vector3D.of(1.35 * 0.045, -1, 0.6 * 0.065), Vector3D.of(0, 1, 0)))
+                .hasSizeGreaterThanOrEqualTo(2);
+    }
+
+    /** Leaves heaped in a bowl: over its rim in the middle, down to it at its edge. */
+    @Test
+    public void salad() {
+        Solid salad = opaque(new Salad(0.24, 0.08, Surface.WHITE_CERAMIC, 0.04, Surface.GREEN_LEAF));
+        assertThat(side(salad, 0.0799, 1)).isCloseTo(0.12, within(1e-4));
+        double highest = 0;
+        int over = 0;
+        for (int i = 0; i < 2000; i++) {
+            double out = 0.1 * Math.sqrt((i + 0.5) / 2000);
+            double turn = 2.399963 * i;
+            double there = height(salad, out * Math.cos(turn), out * Math.sin(turn));
+            assertThat(there).isBetween(0.044, 0.12);
+            highest = Math.max(highest, there);
+            over += there > 0.08 ? 1 : 0;
+        }
+        assertThat(highest).isGreaterThan(0.11);
+        assertThat(over).isBetween(500, 1800);
     }
 
     /** 18 cm long, 3.78 cm broad, 1.08 cm high; the handle is half as long again as what one eats with, and lies on top. */

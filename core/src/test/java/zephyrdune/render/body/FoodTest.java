@@ -12,7 +12,9 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Biscuit;
+import zephyrdune.set.dish.Carton;
 import zephyrdune.set.dish.Custard;
+import zephyrdune.set.dish.Gateau;
 import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Loaf;
 import zephyrdune.set.dish.Stack;
@@ -207,6 +209,74 @@ public class FoodTest {
         assertThat(level[2]).isBetween(0.3 * level[0], 0.85 * level[1]);
         assertThat(lean[1]).isGreaterThan(0.05);
         assertThat(lean[2]).isGreaterThan(0.05);
+    }
+
+    /** A slice of 40 degrees is out, to the front and 20 degrees to the right: three layers, cream between them, icing round them. */
+    @Test
+    public void gateau() {
+        double slice = Math.toRadians(40);
+        Gateau cake = new Gateau(0.2, 0.08, 0.026, slice, Surface.CHOCOLATE, Surface.BREAD_CRUMB, Surface.CREAM);
+        Solid cut = opaque(cake);
+        double to = -Math.PI / 2 + 0.35;
+        for (int way = -1; way <= 1; way += 2) {
+            double inside = to + way * (slice / 2 - 0.01);
+            double outside = to + way * (slice / 2 + 0.01);
+            assertThat(height(cut, 0.05 * Math.cos(inside), 0.05 * Math.sin(inside)))
+                    .isNaN();
+            assertThat(height(cut, 0.05 * Math.cos(outside), 0.05 * Math.sin(outside)))
+                    .isCloseTo(0.08, within(FINE));
+            assertThat(side(cut, 0.04, outside)).isCloseTo(0.1, within(FINE));
+            assertThat(side(cut, 0.04, inside)).isLessThan(0.05);
+            // felt from within the gap, square to the cut: what it is at each height, 6 cm from the middle
+            double face = to + way * slice / 2;
+            Vector3D along = Vector3D.of(Math.cos(face), Math.sin(face), 0);
+            Vector3D into = Vector3D.of(-way * Math.sin(face), way * Math.cos(face), 0);
+            double each = 0.025;
+            for (int layer = 0; layer < 3; layer++) {
+                assertThat(at(cut, along, into, 0.06, (layer + 0.6) * each))
+                        .isEqualTo(Material.of(Surface.BREAD_CRUMB));
+                assertThat(at(cut, along, into, 0.06, layer * each + 0.0049))
+                        .isEqualTo(Material.of(layer == 0 ? Surface.BREAD_CRUMB : Surface.CREAM));
+                assertThat(at(cut, along, into, 0.06, layer * each + 0.0051))
+                        .isEqualTo(Material.of(Surface.BREAD_CRUMB));
+            }
+            assertThat(at(cut, along, into, 0.06, 0.0749)).isEqualTo(Material.of(Surface.BREAD_CRUMB));
+            assertThat(at(cut, along, into, 0.06, 0.0751)).isEqualTo(Material.of(Surface.CHOCOLATE));
+            assertThat(at(cut, along, into, 0.0949, 0.04)).isEqualTo(Material.of(Surface.BREAD_CRUMB));
+            assertThat(at(cut, along, into, 0.0951, 0.04)).isEqualTo(Material.of(Surface.CHOCOLATE));
+            assertThat(at(cut, along, into, 0.097, 0.0775)).isEqualTo(Material.of(Surface.CHOCOLATE));
+        }
+        Solid whole = opaque(new Gateau(0.2, 0.08, 0.08, 0, Surface.CREAM, Surface.CREAM, Surface.CREAM));
+        assertThat(height(whole, 0.05 * Math.cos(to), 0.05 * Math.sin(to))).isCloseTo(0.08, within(FINE));
+        assertThat(height(whole, 0.0949, 0)).isCloseTo(0.08, within(FINE));
+        assertThat(height(whole, 0.0985 - 1e-8, 0)).isCloseTo(0.0785, within(1e-6));
+        assertThat(side(whole, 0.0749, 1)).isCloseTo(0.1, within(FINE));
+        assertThat(cake.layers()).isEqualTo(3);
+        assertThat(new Gateau(0.2, 0.04, 0.2, 0, Surface.CREAM, Surface.CREAM, Surface.CREAM).layers())
+                .isEqualTo(1);
+    }
+
+    private static Material at(Solid cake, Vector3D along, Vector3D into, double out, double level) {
+        Vector3D on = along.multiply(out).add(Vector3D.of(0, 0, level));
+        return met(cake, on.subtract(into.multiply(0.01)), into).material;
+    }
+
+    @Test
+    public void carton() {
+        Solid carton = opaque(new Carton(0.08, 0.05, 0.14, Surface.PRINTED_CARD, 0.4, Surface.LABEL_PAPER));
+        assertThat(height(carton, 0.039, 0.02)).isCloseTo(0.14, within(FINE));
+        assertThat(side(carton, 0.07, 0)).isCloseTo(0.04, within(FINE));
+        assertThat(side(carton, 0.07, Math.PI / 2)).isCloseTo(0.025, within(FINE));
+        for (double[] place :
+                new double[][] {{0.0319, 0.07, 1}, {0.0321, 0.07, 0}, {0, 0.0979, 1}, {0, 0.0981, 0}, {0, 0.0419, 0}}) {
+            Hit hit = met(carton, Vector3D.of(place[0], -1, place[1]), Vector3D.of(0, 1, 0));
+            boolean label = place[2] > 0;
+            assertThat(hit.material).isEqualTo(Material.of(label ? Surface.LABEL_PAPER : Surface.PRINTED_CARD));
+            assertThat(1 - hit.distance).isCloseTo(label ? 0.025 : 0.0246, within(FINE));
+        }
+        Solid plain = opaque(new Carton(0.08, 0.05, 0.14, Surface.PRINTED_CARD, 0, Surface.LABEL_PAPER));
+        assertThat(met(plain, Vector3D.of(0, -1, 0.07), Vector3D.of(0, 1, 0)).material)
+                .isEqualTo(Material.of(Surface.PRINTED_CARD));
     }
 
     @Test
