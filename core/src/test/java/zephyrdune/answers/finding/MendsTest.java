@@ -2,12 +2,13 @@ package zephyrdune.answers.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static zephyrdune.answers.finding.Told.figure;
+import static zephyrdune.answers.finding.Told.found;
+import static zephyrdune.answers.finding.Told.metres;
 import static zephyrdune.set.Sets.box;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.answers.readings.ReadingKind;
@@ -37,25 +38,8 @@ public class MendsTest {
         return Sets.lit(box(0.5, 0.5, 9, 45, 1.2)).withAmbient(new Ambient(0, 5500, 5));
     }
 
-    private static Finding found(TableSet set, Finding.Kind kind) {
-        return Finding.of(set, kind).orElseThrow();
-    }
-
     private static TableSet tried(TableSet set, Finding.Kind kind) {
         return found(set, kind).tried().orElseThrow();
-    }
-
-    /** The first length in a sentence, metres. */
-    private static double metres(String words) {
-        Matcher length = Pattern.compile("\\{(-?[0-9.]+) m").matcher(words);
-        assertThat(length.find()).as(words).isTrue();
-        return Double.parseDouble(length.group(1));
-    }
-
-    private static double figure(String words) {
-        Matcher number = Pattern.compile("[0-9]+(\\.[0-9]+)?").matcher(words);
-        assertThat(number.find()).as(words).isTrue();
-        return Double.parseDouble(number.group());
     }
 
     /** From above through a long lens the frame is a plan of 30 by 20 cm, and the hero 10 by 10 cm in its middle. */
