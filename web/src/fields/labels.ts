@@ -17,6 +17,7 @@ const WORDS: Record<string, string> = {
 
 /** And for what means something of its own in one kind. */
 const OF_KIND: Record<string, Record<string, string>> = {
+  gateau: { slice: "Slice taken out" },
   "round-holes": { diameter: "Largest hole", smallest: "Smallest hole" },
   "barn-doors": {
     length: "Flaps long",
