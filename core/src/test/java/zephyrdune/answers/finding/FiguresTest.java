@@ -9,7 +9,10 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.answers.move.SoftSun;
+import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
@@ -17,7 +20,11 @@ import zephyrdune.set.camera.Camera;
 import zephyrdune.set.camera.CameraAngle;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.light.BroadBase;
+import zephyrdune.set.light.FromBehind;
+import zephyrdune.set.light.PowerChoice;
+import zephyrdune.set.room.Ambient;
 import zephyrdune.set.surface.Surface;
+import zephyrdune.units.measure.Lengths;
 
 /** The figures in what is found, against what geometry gives for small lights. */
 public class FiguresTest {
@@ -93,11 +100,61 @@ public class FiguresTest {
                 .isEmpty();
     }
 
-    /** By the inverse square and the cosines of a small light, over the places of the table that the frame shows. */
+    /** Of a base that covers a part of the way: what it is said to keep off is what the light lacks behind it. */
     @Test
-    public void stopsOfTheHottestPlace() {
-        TableSet set = from(
-                CameraAngle.OVERHEAD, Sets.lit(box(SMALL, SMALL, 9, 20, 0.4)).withDish(Sets.sliver()));
+    public void theBaseKeepsOffAPart() {
+        TableSet set = Sets.lit(box(0.3, 0.3, 9, 45, 2));
+        BroadBase base = new BroadBase(1, 0.25, 0.25, 9.2 * HOUR, Math.PI / 4, 1);
+        double kept = SoftSun.kept(set.withBase(base), base);
+        assertThat(kept).isBetween(0.15, 0.9);
+        assertThat(figure(Finding.Kind.BASE_IN_THE_WAY, set.withBase(base), 0)).isCloseTo(100 * kept, within(0.51));
+    }
+
+    /** Of a light larger than who stands before it a part is kept off. */
+    @Test
+    public void theCameraKeepsOffAPart() {
+        TableSet set = Sets.lit(box(1.5, 1.5, 6, 45, 2.2));
+        assertThat(figure(Finding.Kind.CAMERA_IN_THE_WAY, set, 0)).isBetween(10.0, 80.0);
+    }
+
+    @Test
+    public void sharesOfTheFrameByTheirTones() {
+        TableSet plain = Sets.lit(box(0.5, 0.5, 9, 45, 1.2));
+        TableSet bright = plain.withExposure(plain.exposure().withBias(2));
+        double clipped = new Inspection(bright).coarse().tones(bright).clipped();
+        assertThat(figure(Finding.Kind.BLOWN_OUT, bright, 0)).isCloseTo(100 * clipped, within(0.51));
+        Finding blown = Finding.of(bright, Finding.Kind.BLOWN_OUT).orElseThrow();
+        double bias = blown.tried().orElseThrow().exposure().bias();
+        assertThat(bias).isLessThan(2);
+        assertThat(blown.action())
+                .isEqualTo("Set the bias to %+.1f stops".formatted(bias).replace('-', '\u2212'));
+        TableSet dark = plain.withTableTop(Sets.endless(Surface.BLACK_PAPER))
+                .withAmbient(new Ambient(0, 3200, 5))
+                .withLight(plain.light().withPower(PowerChoice.FIXED, 7))
+                .withExposure(plain.exposure().withAperture(32).withSpeed(50));
+        double blocked = new Inspection(dark).coarse().tones(dark).blocked();
+        assertThat(figure(Finding.Kind.BLOCKED, dark, 0)).isCloseTo(100 * blocked, within(0.51));
+    }
+
+    /** What is lit of a panel, side to side and bottom to top. */
+    @Test
+    public void howMuchOfAPanelIsLit() {
+        TableSet set = Sets.lit(box(0.8, 0.6, 9, 45, 1.2).withFilling(new FromBehind(0.15)));
+        EmittingFace acting = new Inspection(set).key.face().acting();
+        assertThat(Finding.of(set, Finding.Kind.PANEL_PARTLY_LIT).orElseThrow().words())
+                .contains(Lengths.words(2 * acting.acrossHalf().norm()) + " by "
+                        + Lengths.words(2 * acting.upHalf().norm()));
+    }
+
+    @DataProvider
+    Object[][] angles() {
+        return new Object[][] {{CameraAngle.OVERHEAD}, {CameraAngle.FORTY_FIVE}};
+    }
+
+    /** By the inverse square and the cosines of a small light, over the places of the table that the frame shows. */
+    @Test(dataProvider = "angles")
+    public void stopsOfTheHottestPlace(CameraAngle angle) {
+        TableSet set = from(angle, Sets.lit(box(SMALL, SMALL, 9, 20, 0.4)).withDish(Sets.sliver()));
         Vector3D light = set.pose().centre();
         Perspective view = Perspective.of(set);
         double most = Double.NEGATIVE_INFINITY;

@@ -163,6 +163,33 @@ public class MendsTest {
         assertThat(less).isBetween(figure(over.words()) - 0.2, figure(over.words()) + 0.4);
     }
 
+    /** At the slowest speed it is the aperture that takes away what is too much. */
+    @Test
+    public void atTheSlowestSpeedTheApertureTakesAway() {
+        TableSet set = Sets.lit(box(0.5, 0.5, 9, 45, 0.6)).withAmbient(new Ambient(0, 5500, 5));
+        TableSet open = with(set, 1, 50);
+        Finding found = found(open.withExposure(open.exposure().withBias(-4)), Finding.Kind.POWER_AT_ITS_END);
+        assertThat(found.words()).contains("too much");
+        assertThat(found.action()).startsWith("Set f/");
+        TableSet closed = found.tried().orElseThrow();
+        assertThat(closed.exposure().speed()).isEqualTo(50);
+        double taken = 2 * Math.log(closed.exposure().exactAperture()) / Math.log(2);
+        assertThat(taken).isBetween(figure(found.words()) - 0.2, figure(found.words()) + 0.4);
+    }
+
+    private static TableSet with(TableSet set, double aperture, double speed) {
+        return set.withExposure(Sets.EXPOSURE.withAperture(aperture).withSpeed(speed));
+    }
+
+    /** A room that is over a correct exposure by itself is said to be over it. */
+    @Test
+    public void aRoomOverTheExposure() {
+        TableSet bright = plain().withAmbient(new Ambient(20_000, 5500, 5));
+        assertThat(found(bright, Finding.Kind.ROOM_SHOWS).words()).contains(" stops over a correct exposure");
+        TableSet dim = plain().withAmbient(new Ambient(400, 5500, 5));
+        assertThat(found(dim, Finding.Kind.ROOM_SHOWS).words()).contains(" stops under a correct exposure");
+    }
+
     /** A fixed power is somebody's choice, and no light at all is told elsewhere. */
     @Test
     public void aFixedPowerHasNoEnd() {

@@ -14,9 +14,12 @@ import zephyrdune.answers.move.CardPlace;
 import zephyrdune.answers.move.Lever;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
+import zephyrdune.answers.shadow.HeroShade;
 import zephyrdune.answers.shadow.SeenShade;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.camera.Camera;
+import zephyrdune.set.camera.CameraAngle;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.card.Cut;
 import zephyrdune.set.card.RoundHoles;
@@ -24,6 +27,7 @@ import zephyrdune.set.dish.Block;
 import zephyrdune.set.dish.Prop;
 import zephyrdune.set.light.BroadBase;
 import zephyrdune.set.room.Ambient;
+import zephyrdune.set.room.TableTop;
 import zephyrdune.set.surface.Surface;
 
 /** What the light does on the table, and that what is offered mends it the shortest way. */
@@ -104,6 +108,46 @@ public class OnTableTest {
         assertThat(moved.x()).isCloseTo(-0.25, within(1e-9));
         assertThat(way * (moved.y() - y)).isCloseTo(by, within(1e-5)).isPositive();
         assertThat(Finding.of(mended, Finding.Kind.PROP_SHADES_HERO)).isEmpty();
+        // a step less would have left more than half of what counts
+        TableSet less = set.withProps(List.of(new Prop(post.body(), -0.25, moved.y() - way * 0.02, 0, 0)));
+        double top = HeroShade.worst(less).map(HeroShade::share).orElse(0.0);
+        double seen = SeenShade.ofProps(less).map(SeenShade::part).orElse(0.0);
+        assertThat(top > 0.05 || seen > 0.06).isTrue();
+    }
+
+    /** What stands in the light of the top is told by what it keeps off; of what is seen of the hero it has to shade an eighth. */
+    @Test
+    public void whatAPropShades() {
+        Prop beside = new Prop(new Block(0.02, 0.02, 0.02, Surface.PALE_WOOD), 0.3, 0.3, 0, 0);
+        Prop post = new Prop(new Block(0.04, 0.12, 0.22, Surface.PALE_WOOD), -0.22, 0.02, 0, 0);
+        TableSet set = plain().withProps(List.of(beside, post));
+        double kept = HeroShade.worst(set).orElseThrow().share();
+        assertThat(kept).isBetween(0.12, 0.95);
+        assertThat(found(set, Finding.Kind.PROP_SHADES_HERO).words())
+                .isEqualTo(
+                        "Prop 2 stands in the hero's light and keeps %.0f %% of the key off it".formatted(100 * kept));
+        // a thin one between the places of the top that are read
+        TableSet low = Sets.lit(box(0.05, 0.05, 9, 30, 1.5))
+                .withCamera(new Camera(CameraAngle.OVERHEAD, 0.085, 0.036, 0.024, 0.3))
+                .withDish(new Block(0.1, 0.1, 0.1, Surface.GREY_PAPER));
+        TableSet thin = low.withProps(
+                List.of(beside, new Prop(new Block(0.03, 0.018, 0.3, Surface.PALE_WOOD), -0.15, 0.015, 0, 0)));
+        double part = SeenShade.ofProps(thin).orElseThrow().part();
+        assertThat(found(thin, Finding.Kind.PROP_SHADES_HERO).words())
+                .isEqualTo("Prop 2 throws its shade on %.0f %% of what is seen of the hero".formatted(100 * part));
+        TableSet thinner =
+                low.withProps(List.of(new Prop(new Block(0.03, 0.012, 0.17, Surface.PALE_WOOD), -0.15, 0.015, 0, 0)));
+        assertThat(SeenShade.ofProps(thinner).orElseThrow().part()).isBetween(0.01, 0.12);
+        assertThat(Finding.of(thinner, Finding.Kind.PROP_SHADES_HERO)).isEmpty();
+    }
+
+    /** What lies beyond the table's edge is no hot spot of the table. */
+    @Test
+    public void hotSpotsLieOnTheTable() {
+        TableSet set = Sets.lit(box(0.2, 0.2, 9, 20, 0.42));
+        TableSet small = set.withTableTop(new TableTop(Surface.PALE_WOOD, 0.1, 0.5, 0.5, 0.5));
+        assertThat(figure(found(small, Finding.Kind.HOT_SPOT).words()))
+                .isLessThan(figure(found(set, Finding.Kind.HOT_SPOT).words()) - 0.3);
     }
 
     /** A base goes back along its own direction until next to nothing of the key is kept off. */
