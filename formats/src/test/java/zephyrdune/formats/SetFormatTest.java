@@ -58,6 +58,8 @@ import zephyrdune.set.surface.Surface;
 
 public class SetFormatTest {
 
+    private static final String VERSION = "\"version\": " + SetFormat.VERSION;
+
     static TableSet read(String text) throws BadFile {
         return SetFormat.read(text.getBytes(StandardCharsets.UTF_8));
     }
@@ -116,7 +118,7 @@ public class SetFormatTest {
             {"\"clockHours\": 10.5", "\"clockHours\": 12.01", "light.clockHours", "0 and 12"},
             {"\"kind\": \"bowl\"", "\"kind\": \"trough\"", "dish.kind", "plate, bowl, block, drum"},
             {"\"kind\": \"bowl\"", "\"kind\": \"plate\"", "dish.foodDiameterMetres", "is missing"},
-            {"\"version\": 8", "\"version\": 0", "version", "not known"},
+            {VERSION, "\"version\": 0", "version", "not known"},
             {"\"kind\": \"battery-flash\"", "\"kind\": \"candle\"", "light.source.kind", "led-panel"},
             {
                 "\"kind\": \"guide-number\"",
@@ -138,8 +140,8 @@ public class SetFormatTest {
             {"\"surface\": \"pale-wood\"", "\"surface\": \"lava\"", "tableTop.surface", "must be one of"},
             {"\"title\": \"Plain\"", "\"title\": \"\"", "title", "1 to 80"},
             {"\"title\": \"Plain\"", "\"title\": 7", "title", "must be text"},
-            {"\"version\": 8", "\"version\": 99", "version", "not known"},
-            {"\"version\": 8", "\"version\": \"2\"", "version", "not known"},
+            {VERSION, "\"version\": 99", "version", "not known"},
+            {VERSION, "\"version\": \"2\"", "version", "not known"},
             {"zephyrdune-set", "other-set", "format", "zephyrdune-set"},
             {"\"aim\": {", "\"aim\": 3, \"was\": {", "light.aim", "must be an object"},
         };
@@ -176,11 +178,7 @@ public class SetFormatTest {
             {"{}".getBytes(StandardCharsets.UTF_8)},
             {"{\"format\":".getBytes(StandardCharsets.UTF_8)},
             {(SetFiles.PLAIN + "x").getBytes(StandardCharsets.UTF_8)},
-            {
-                SetFiles.PLAIN
-                        .replace("\"version\": 8", "\"version\": 8, \"version\": 8")
-                        .getBytes(StandardCharsets.UTF_8)
-            },
+            {SetFiles.PLAIN.replace(VERSION, VERSION + ", " + VERSION).getBytes(StandardCharsets.UTF_8)},
             {Arrays.copyOf(huge, 100_000)},
             {noise},
             {huge}

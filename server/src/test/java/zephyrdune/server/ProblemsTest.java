@@ -9,6 +9,7 @@ import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import zephyrdune.formats.SetFormat;
 
 /** Bad requests get problem details (RFC 9457) that name the field and give nothing of the program away. */
 public class ProblemsTest extends RunningServer {
@@ -24,7 +25,7 @@ public class ProblemsTest extends RunningServer {
             {"\"widthMetres\":0.6", "\"widthMetres\":0", "light.face.widthMetres", "between 0.005 and 3 metres"},
             {"\"heightAngleDegrees\":40", "\"heightAngleDegrees\":2", "light.heightAngleDegrees", "raise it"},
             {"\"distanceMetres\":0.9", "\"distanceMetres\":0.06", "light.heightAngleDegrees", "below the table"},
-            {"\"version\":8", "\"version\":9", "version", "not known"},
+            {"\"version\":" + SetFormat.VERSION, "\"version\":" + (SetFormat.VERSION + 1), "version", "not known"},
             {"\"fill\"", "\"filled\"", "dish.filled", "not a field"},
         };
     }
