@@ -254,7 +254,7 @@ public class KeepingTest {
             assertThat(asNobody(application, "/api/sets", ""))
                     .startsWith("HTTP/1.1 401")
                     .contains("start it with --key")
-                    .doesNotContain("tart");
+                    .doesNotContain("almond");
             assertThat(asNobody(application, "/", "")).startsWith("HTTP/1.1 401");
             assertThat(asNobody(application, "/?key=", "")).startsWith("HTTP/1.1 401");
             assertThat(asNobody(
