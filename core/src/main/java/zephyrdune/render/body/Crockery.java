@@ -48,13 +48,15 @@ final class Crockery {
         double slope = (edge + well) / 2;
         double slopeHeight = 0.42 * plate.rimHeight() + 0.58 * Plate.WELL_HEIGHT;
         return new Body.Maker()
-                .add(new Outline(PLATE_FOOT * edge, 0)
-                        .to(well, Plate.WELL_HEIGHT - PLATE_THICKNESS, ceramic)
-                        .curveTo(slope, slopeHeight - PLATE_THICKNESS, ceramic)
-                        .curveTo(edge - lip, plate.rimHeight() - lip, ceramic)
-                        .curveTo(edge, plate.rimHeight() - lip / 2, ceramic)
-                        .curveTo(edge - lip / 2, plate.rimHeight(), ceramic)
-                        .curveTo(edge - lip, plate.rimHeight() - lip / 4, ceramic)
+                .add(lip(
+                                new Outline(PLATE_FOOT * edge, 0)
+                                        .to(well, Plate.WELL_HEIGHT - PLATE_THICKNESS, ceramic)
+                                        .curveTo(slope, slopeHeight - PLATE_THICKNESS, ceramic)
+                                        .curveTo(edge - lip, plate.rimHeight() - lip, ceramic),
+                                edge,
+                                plate.rimHeight(),
+                                lip,
+                                ceramic)
                         .curveTo(slope, slopeHeight, ceramic)
                         .curveTo(well, Plate.WELL_HEIGHT, ceramic)
                         .curveTo(0.96 * well, Plate.WELL_HEIGHT, ceramic)
@@ -67,6 +69,13 @@ final class Crockery {
                         .curveTo(0, plate.top(), slab)
                         .turned())
                 .body();
+    }
+
+    /** Round the edge of a plate, from under it to over it. */
+    private static Outline lip(Outline outline, double edge, double rim, double lip, Material material) {
+        return outline.curveTo(edge, rim - lip / 2, material)
+                .curveTo(edge - lip / 2, rim, material)
+                .curveTo(edge - lip, rim - lip / 4, material);
     }
 
     static Body bowl(Bowl bowl) {
@@ -104,11 +113,12 @@ final class Crockery {
         double lip = 0.0015;
         Material clay = Material.of(cup.surface());
         Body.Maker maker = new Body.Maker()
-                .add(new Outline(FOOT * saucer, 0)
-                        .to(saucer - lip, Cup.SAUCER_RIM - lip, clay)
-                        .curveTo(saucer, Cup.SAUCER_RIM - lip / 2, clay)
-                        .curveTo(saucer - lip / 2, Cup.SAUCER_RIM, clay)
-                        .curveTo(saucer - lip, Cup.SAUCER_RIM - lip / 4, clay)
+                .add(lip(
+                                new Outline(FOOT * saucer, 0).to(saucer - lip, Cup.SAUCER_RIM - lip, clay),
+                                saucer,
+                                Cup.SAUCER_RIM,
+                                lip,
+                                clay)
                         .curveTo(1.1 * FOOT * saucer, SAUCER_WELL, clay)
                         .to(0, SAUCER_WELL, clay)
                         .turned())

@@ -129,20 +129,6 @@ public class MendsTest {
         assertThat(found.tried().orElseThrow().props().get(0)).isEqualTo(beside);
     }
 
-    /** Of two that cross, the later one moves by the least way, out or in. */
-    @Test
-    public void crossedCardsComeApart() {
-        Card first = new Card(Surface.WHITE_PAPER, 0.3, 0.3, 3 * HOUR, 0.5, 0, 0, 0);
-        Card second = new Card(Surface.WHITE_PAPER, 0.6, 0.3, 3 * HOUR, 0.5, 0, 0.5, 0);
-        Finding found = found(plain().withCards(List.of(first, second)), Finding.Kind.CARD_THROUGH);
-        assertThat(found.words()).isEqualTo("Card 2 goes through card 1");
-        List<Card> cards = found.tried().orElseThrow().cards();
-        assertThat(cards.get(0)).isEqualTo(first);
-        double by = metres(found.action());
-        double out = found.action().contains(" out ") ? 1 : -1;
-        assertThat(cards.get(1).distance()).isCloseTo(0.5 + out * by, within(1e-5));
-    }
-
     /** Too little power: the speed makes up for just what is missing, in third stops; at the end of the scale the aperture does. */
     @Test
     public void missingPowerIsMadeUp() {

@@ -195,6 +195,8 @@ public class OnTableTest {
         for (double distance : new double[] {0.44, 0.56}) {
             Card second = new Card(Surface.WHITE_PAPER, 0.6, 0.3, 3 * HOUR, distance, 0, 0.5, 0);
             Finding found = found(plain().withCards(List.of(first, second)), Finding.Kind.CARD_THROUGH);
+            assertThat(found.words()).isEqualTo("Card 2 goes through card 1");
+            assertThat(found.tried().orElseThrow().cards().get(0)).isEqualTo(first);
             double by = metres(found.action());
             boolean out = distance > 0.5;
             assertThat(found.action()).startsWith("Move it %s by ".formatted(out ? "out" : "in"));
