@@ -2,24 +2,16 @@ package zephyrdune.bench;
 
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.ReadyMade;
 
 /** From source to face: how long every kind of ready-made chain takes to resolve; the evenly lit face is the baseline. */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Fork(1)
-public class ChainBench {
+public class ChainBench extends Timed {
 
     @Param({
         "Bare head",

@@ -6,16 +6,9 @@ import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.picture.Denoiser;
@@ -30,13 +23,8 @@ import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.TableSet;
 
 /** Pictures on all cores: a first look, one pass, and the rays they are made of. */
-@State(Scope.Benchmark)
-@Fork(1)
-@Warmup(iterations = 4, time = 2)
-@Measurement(iterations = 5, time = 2)
-@BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-public class PictureBench {
+public class PictureBench extends Timed {
 
     private static final int RAYS = 10_000;
     private static final int PLACES = 100;

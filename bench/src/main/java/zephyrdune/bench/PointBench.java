@@ -4,29 +4,17 @@ import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OperationsPerInvocation;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.illuminance.Illuminance;
 import zephyrdune.light.illuminance.PointRule;
 
 /** Light at one point of the table, over a thousand points; the inverse-square rule is the baseline. */
-@State(Scope.Benchmark)
-@Fork(1)
-@Warmup(iterations = 4, time = 1)
-@Measurement(iterations = 6, time = 1)
-@BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.NANOSECONDS)
-public class PointBench {
+public class PointBench extends Timed {
 
     private static final int POINTS = 1000;
 

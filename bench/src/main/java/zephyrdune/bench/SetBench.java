@@ -4,16 +4,9 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 import zephyrdune.answers.plan.StopMap;
 import zephyrdune.answers.readings.Reading;
 import zephyrdune.answers.readings.Readings;
@@ -24,13 +17,8 @@ import zephyrdune.light.illuminance.PointRule;
 import zephyrdune.set.TableSet;
 
 /** All readings of a set, and the map of light over 200 x 200 points; the same map by inverse square is the baseline. */
-@State(Scope.Benchmark)
-@Fork(1)
-@Warmup(iterations = 4, time = 1)
-@Measurement(iterations = 6, time = 1)
-@BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-public class SetBench {
+public class SetBench extends Timed {
 
     private static final int SIDE = 200;
     private static final double REACH = 1.25;

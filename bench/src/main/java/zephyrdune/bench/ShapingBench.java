@@ -4,16 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 import zephyrdune.answers.fill.Fill;
 import zephyrdune.answers.finding.Finding;
 import zephyrdune.answers.readings.Reading;
@@ -23,13 +16,8 @@ import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.set.TableSet;
 
 /** What cards, flags and patterns cost: all readings with ten of them (target 15 ms), and without any as the baseline. */
-@State(Scope.Benchmark)
-@Fork(1)
-@Warmup(iterations = 4, time = 1)
-@Measurement(iterations = 6, time = 1)
-@BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-public class ShapingBench {
+public class ShapingBench extends Timed {
 
     @Param({"CHOWDER", "SHAPED", "TEN_SHAPERS"})
     private DemoSet demo;

@@ -85,7 +85,9 @@ final class Oracle {
     }
 
     private static double[] sends(Surface surface) {
-        return new double[] {surface.red(), surface.green(), surface.blue()};
+        return new double[] {
+            surface.colour().red(), surface.colour().green(), surface.colour().blue()
+        };
     }
 
     private void level(double left, double right, double before, double behind, double z, Surface surface) {

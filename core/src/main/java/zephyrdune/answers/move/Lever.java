@@ -3,6 +3,7 @@ package zephyrdune.answers.move;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import zephyrdune.answers.readings.ReadingGroup;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Slit;
@@ -79,15 +80,10 @@ public enum Lever {
 
     /** The levers that move a reading, the usual one first. */
     public static List<Lever> of(ReadingKind kind) {
+        if (ReadingGroup.of(kind) == ReadingGroup.SOFTNESS && kind != ReadingKind.FACE_IN_USE) {
+            return List.of(LIGHT_DISTANCE, FACE_SIZE);
+        }
         return switch (kind) {
-            case SIZE_ACROSS,
-                    SIZE_ALONG,
-                    SOLID_ANGLE,
-                    TIP_EDGE,
-                    TIP_EDGE_SEEN,
-                    SIDE_EDGE,
-                    SIDE_EDGE_SEEN,
-                    EDGE_TO_RIM -> List.of(LIGHT_DISTANCE, FACE_SIZE);
             case FALL_OFF_HERO, FALL_OFF_FRAME, POWER -> List.of(LIGHT_DISTANCE);
             case BACKDROP_LEVEL, BACKDROP_TONE -> List.of(BACKDROP_DISTANCE, LIGHT_DISTANCE);
             case LIT_TO_SHADOW, CARD_LIFT -> List.of(CARD_DISTANCE, CARD_SIZE);

@@ -12,6 +12,7 @@ import zephyrdune.set.room.WalledRoom;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.colour.Luminance;
 import zephyrdune.units.colour.Mired;
+import zephyrdune.units.colour.Rgb;
 import zephyrdune.units.colour.WhiteBalance;
 
 /**
@@ -41,8 +42,9 @@ public record KeyColour(double kelvin, Gel gel, double red, double green, double
         if (sentBack == null) {
             return new KeyColour(kelvin, gel, 1, 1, 1);
         }
-        double mean = sentBack.luminous();
-        return new KeyColour(kelvin, gel, sentBack.red() / mean, sentBack.green() / mean, sentBack.blue() / mean);
+        Rgb sent = sentBack.colour();
+        double mean = sent.luminous();
+        return new KeyColour(kelvin, gel, sent.red() / mean, sent.green() / mean, sent.blue() / mean);
     }
 
     /** Linear sRGB under a white balance, for a luminance of 1. */

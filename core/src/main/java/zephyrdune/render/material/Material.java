@@ -7,9 +7,12 @@ import zephyrdune.set.surface.Finish.Sheen;
 import zephyrdune.set.surface.Medium;
 import zephyrdune.set.surface.Relief;
 import zephyrdune.set.surface.Surface;
+import zephyrdune.units.colour.Rgb;
 
 /** A surface worked out for rays: of a sheen, or the boundary between two clear substances. */
 public final class Material {
+
+    private static final Rgb ALL = new Rgb(1, 1, 1);
 
     private static final Map<Surface, Material> OF_SURFACES = new EnumMap<>(Surface.class);
 
@@ -20,10 +23,11 @@ public final class Material {
     }
 
     /** A face's back, a hole's rim: sends nothing back. */
-    public static final Material BLACK = new Material(0, 0, 0, Finish.Sheen.MATTE, 1, 1, 0, null, null, null, null);
+    public static final Material BLACK =
+            new Material(new Rgb(0, 0, 0), Finish.Sheen.MATTE, 1, 1, 0, null, null, null, null);
 
     /** Sends everything back, evenly. */
-    public static final Material WHITE = new Material(1, 1, 1, Finish.Sheen.MATTE, 1, 1, 0, null, null, null, null);
+    public static final Material WHITE = new Material(ALL, Finish.Sheen.MATTE, 1, 1, 0, null, null, null, null);
 
     private static final double CENTIMETRES = 100;
 
@@ -42,9 +46,7 @@ public final class Material {
 
     private Material(Surface surface) {
         this(
-                surface.red(),
-                surface.green(),
-                surface.blue(),
+                surface.colour(),
                 surface.finish().sheen(),
                 surface.finish().roughness() * surface.finish().roughness(),
                 surface.finish().index(),
@@ -58,9 +60,7 @@ public final class Material {
     }
 
     private Material(
-            double red,
-            double green,
-            double blue,
+            Rgb colour,
             Sheen sheen,
             double alpha,
             double index,
@@ -69,9 +69,9 @@ public final class Material {
             Diffusion diffusion,
             Medium front,
             Medium back) {
-        this.red = red;
-        this.green = green;
-        this.blue = blue;
+        red = colour.red();
+        green = colour.green();
+        blue = colour.blue();
         this.sheen = sheen;
         this.alpha = alpha;
         this.index = index;
@@ -94,7 +94,7 @@ public final class Material {
      * @param back on the other side; null for air
      */
     public static Material boundary(Medium front, Medium back) {
-        return new Material(1, 1, 1, null, 0, index(back) / index(front), 0, null, null, front, back);
+        return new Material(ALL, null, 0, index(back) / index(front), 0, null, null, front, back);
     }
 
     private static double index(Medium medium) {
@@ -117,11 +117,6 @@ public final class Material {
     /** Whether what it mirrors is a sharp image. */
     public boolean polished() {
         return alpha < Ggx.POLISHED;
-    }
-
-    /** One of red, green and blue (0 to 2): reflectance, of what lies under the coat or of the metal straight on. */
-    public double colour(int channel) {
-        return channel == 0 ? red : channel == 1 ? green : blue;
     }
 
     public double red() {
@@ -166,8 +161,7 @@ public final class Material {
         if (medium == null) {
             return 1;
         }
-        double perCentimetre = channel == 0 ? medium.red() : channel == 1 ? medium.green() : medium.blue();
-        return Math.pow(perCentimetre, metres * CENTIMETRES);
+        return Math.pow(medium.passed().channel(channel), metres * CENTIMETRES);
     }
 
     /** The medium on the side of the normal, or null for air. */

@@ -1,5 +1,6 @@
 package zephyrdune.render.picture;
 
+import java.util.Arrays;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import zephyrdune.render.trace.Layers;
@@ -21,20 +22,17 @@ public final class Denoiser {
     /** Distances between the pixels that are taken together, pass after pass. */
     private static final int[] STEPS = {1, 2, 4, 8};
 
-    /** The same for how noisy the neighbourhood is. */
-    private static final int[] WIDE = {1, 2, 4};
+    /** How many of these say how noisy the neighbourhood is. */
+    private static final int WIDE = 3;
 
-    /** Weights of a linear B-spline. */
-    private static final float[] SPLINE = {1 / 4f, 1 / 2f, 1 / 4f};
+    /** A linear B-spline's weights: in the middle, beside it and across the corner. */
+    private static final float MIDDLE = 1 / 4f;
+
+    private static final float BESIDE = 1 / 8f;
+    private static final float CORNER = 1 / 16f;
 
     /** What is darker than this is not divided by its colour. */
     private static final float DARKEST = 0.01f;
-
-    /** Cosine between normals to this power is the weight. */
-    private static final int NORMAL_POWER = 32;
-
-    /** A difference in distance by this share halves the weight, about. */
-    private static final float DISTANCE_SHARE = 0.02f;
 
     /** A pixel brighter than this many times its neighbours' mean is a stray, if nearly all of that is in one half of its samples. */
     private static final float STRAY = 3;
@@ -43,6 +41,12 @@ public final class Denoiser {
 
     /** Differences of this many standard errors count for a quarter. */
     private static final float NOISY = 3;
+
+    /** Keeps what has no noise from being divided by it. */
+    private static final float TINY = 1e-30f;
+
+    /** As good as no bound. */
+    private static final float ANY = 1e30f;
 
     /**
      * @param picture as it is to be shown
@@ -55,21 +59,21 @@ public final class Denoiser {
 
     private final int width;
     private final int height;
-    private final FirstHits guides;
+    private final float[] colour;
 
-    /** Evened light by way of other surfaces, over the surface's colour: red, green and blue in turn. */
-    private float[] light;
+    /** Evened light by way of other surfaces, over the surface's colour: red, green and blue. */
+    private float[][] light;
 
     /** Half the difference of odd and even samples of its green, evened likewise. */
     private float[] half;
 
-    /** Variance of its green; null where there are too few samples to tell. */
+    /** Variance of its green. */
     private float[] variance;
 
     private Denoiser(Film film) {
         width = film.width();
         height = film.height();
-        guides = film.guides();
+        colour = film.guides().colour();
     }
 
     public static Picture of(Film film, Mix mix) {
@@ -82,9 +86,15 @@ public final class Denoiser {
         float[] sum = film.picture(straight).linear();
         float[] error = film.halfDifference(straight);
         Denoiser smooth = new Denoiser(film);
-        smooth.even(film.picture(others).linear(), film.halfDifference(others), film.samples() >= GUIDING);
+        boolean enough = film.samples() >= GUIDING;
+        Likeness likeness = new Likeness(film.guides(), film.width(), film.height(), enough);
+        smooth.take(film.picture(others).linear(), film.halfDifference(others));
+        if (!film.sparse()) {
+            smooth.withoutStrays(enough);
+        }
+        smooth.even(likeness, enough);
         for (int i = 0; i < sum.length; i++) {
-            sum[i] += smooth.light[i] * smooth.colour(i);
+            sum[i] += smooth.light[i % 3][i / 3] * smooth.colour(i);
         }
         for (int pixel = 0; pixel < error.length; pixel++) {
             error[pixel] += smooth.half[pixel] * smooth.colour(3 * pixel + 1);
@@ -93,37 +103,40 @@ public final class Denoiser {
     }
 
     private float colour(int i) {
-        return Math.max(DARKEST, guides.colour()[i]);
+        return Math.max(DARKEST, colour[i]);
     }
 
-    private void even(float[] found, float[] halfDifference, boolean enough) {
-        light = found;
+    private void take(float[] found, float[] halfDifference) {
+        light = new float[3][width * height];
         half = halfDifference;
-        for (int i = 0; i < light.length; i++) {
-            light[i] /= colour(i);
+        for (int i = 0; i < found.length; i++) {
+            light[i % 3][i / 3] = found[i] / colour(i);
         }
         for (int pixel = 0; pixel < half.length; pixel++) {
             half[pixel] /= colour(3 * pixel + 1);
         }
-        withoutStrays(enough);
-        variance = null;
+    }
+
+    private void even(Likeness likeness, boolean enough) {
+        float[][][] weights = Arrays.stream(STEPS).mapToObj(likeness::at).toArray(float[][][]::new);
+        variance = new float[half.length];
         if (enough) {
-            float[] squares = new float[half.length];
             for (int pixel = 0; pixel < half.length; pixel++) {
-                squares[pixel] = half[pixel] * half[pixel];
+                variance[pixel] = half[pixel] * half[pixel];
             }
-            for (int step : WIDE) {
-                squares = widely(squares, step);
+            for (int i = 0; i < WIDE; i++) {
+                widely(STEPS[i], weights[i]);
             }
-            variance = squares;
+        } else {
+            Arrays.fill(variance, ANY);
         }
-        for (int step : STEPS) {
-            step(step);
+        for (int i = 0; i < STEPS.length; i++) {
+            step(STEPS[i], weights[i]);
         }
     }
 
     private void withoutStrays(boolean halves) {
-        float[] kept = new float[light.length];
+        float[][] kept = new float[3][half.length];
         rows(row -> {
             for (int column = 0; column < width; column++) {
                 int pixel = row * width + column;
@@ -132,138 +145,159 @@ public final class Denoiser {
                 for (int y = Math.max(0, row - 1); y <= Math.min(height - 1, row + 1); y++) {
                     for (int x = Math.max(0, column - 1); x <= Math.min(width - 1, column + 1); x++) {
                         if (y != row || x != column) {
-                            sum += grey(light, y * width + x);
+                            sum += grey(y * width + x);
                             count++;
                         }
                     }
                 }
-                float own = grey(light, pixel);
+                float own = grey(pixel);
                 float most = STRAY * sum / count;
                 boolean stray =
-                        own > most && own > 0 && !(halves && Math.abs(half[pixel]) < ONE_SIDED * light[3 * pixel + 1]);
+                        own > most && own > 0 && !(halves && Math.abs(half[pixel]) < ONE_SIDED * light[1][pixel]);
                 float share = stray ? most / own : 1;
                 half[pixel] *= share;
                 for (int channel = 0; channel < 3; channel++) {
-                    kept[3 * pixel + channel] = light[3 * pixel + channel] * share;
+                    kept[channel][pixel] = light[channel][pixel] * share;
                 }
             }
         });
         light = kept;
     }
 
-    private static float grey(float[] light, int pixel) {
-        return light[3 * pixel] + light[3 * pixel + 1] + light[3 * pixel + 2];
+    private float grey(int pixel) {
+        return light[0][pixel] + light[1][pixel] + light[2][pixel];
     }
 
     /** One pass over light, its halves and its variance. */
-    private void step(int step) {
-        float[] evened = new float[light.length];
+    private void step(int step, float[][] weights) {
+        float[][] evened = new float[3][half.length];
         float[] halves = new float[half.length];
-        float[] left = variance == null ? null : new float[half.length];
+        float[] left = new float[half.length];
         rows(row -> {
-            for (int column = 0; column < width; column++) {
-                step(step, column, row, evened, halves, left);
-            }
+            Row sums = new Row(row);
+            neighbours(row, step, weights, sums::add);
+            sums.divide(evened, halves, left);
         });
         light = evened;
         half = halves;
         variance = left;
     }
 
-    private void step(int step, int column, int row, float[] evened, float[] halves, float[] left) {
-        int pixel = row * width + column;
-        float red = 0;
-        float green = 0;
-        float blue = 0;
-        float difference = 0;
-        float weights = 0;
-        float unsure = 0;
-        for (int j = -1; j <= 1; j++) {
-            int y = row + j * step;
-            if (y < 0 || y >= height) {
-                continue;
-            }
-            for (int i = -1; i <= 1; i++) {
-                int x = column + i * step;
-                if (x < 0 || x >= width) {
-                    continue;
-                }
-                int other = y * width + x;
-                float weight = SPLINE[i + 1] * SPLINE[j + 1] * alike(pixel, other, step) * within(pixel, other);
-                red += weight * light[3 * other];
-                green += weight * light[3 * other + 1];
-                blue += weight * light[3 * other + 2];
-                difference += weight * half[other];
-                weights += weight;
-                unsure += variance == null ? 0 : weight * weight * variance[other];
-            }
-        }
-        evened[3 * pixel] = red / weights;
-        evened[3 * pixel + 1] = green / weights;
-        evened[3 * pixel + 2] = blue / weights;
-        halves[pixel] = difference / weights;
-        if (left != null) {
-            left[pixel] = unsure / (weights * weights);
-        }
-    }
+    /** What the pixels of one row take from their neighbours: short loops, so that the machine takes several pixels at a time. */
+    private final class Row {
 
-    /** How much two pixels may be the same but for their noise. */
-    private float within(int pixel, int other) {
-        if (variance == null || pixel == other) {
-            return 1;
-        }
-        float difference = light[3 * pixel + 1] - light[3 * other + 1];
-        float noise = NOISY * NOISY * (variance[pixel] + variance[other]);
-        float over = noise == 0 ? difference == 0 ? 0 : Float.POSITIVE_INFINITY : difference * difference / noise;
-        return 1 / ((1 + over) * (1 + over));
-    }
+        private final int start;
+        private final float[] red = new float[width];
+        private final float[] green = new float[width];
+        private final float[] blue = new float[width];
+        private final float[] difference = new float[width];
+        private final float[] unsure = new float[width];
+        private final float[] all = new float[width];
+        private final float[] weight = new float[width];
 
-    private float[] widely(float[] values, int step) {
-        float[] evened = new float[values.length];
-        rows(row -> {
+        Row(int row) {
+            start = row * width;
+            Arrays.fill(weight, MIDDLE);
+            take(0, width, 0);
+        }
+
+        /** From the neighbours in one direction, as far as light differs by no more than its noise. */
+        void add(int from, int to, int on, float[] likeness, int weighed, boolean corner) {
+            float spline = corner ? CORNER : BESIDE;
+            near(from, to, on, light[1], variance);
+            for (int column = from; column < to; column++) {
+                weight[column] *= spline * likeness[start + column + weighed];
+            }
+            take(from, to, on);
+        }
+
+        private void near(int from, int to, int on, float[] greens, float[] variances) {
+            for (int column = from; column < to; column++) {
+                int pixel = start + column;
+                float apart = greens[pixel] - greens[pixel + on];
+                float noise = NOISY * NOISY * (variances[pixel] + variances[pixel + on]) + TINY;
+                float over = 1 + apart * apart / noise;
+                weight[column] = 1 / (over * over);
+            }
+        }
+
+        private void take(int from, int to, int on) {
+            weighed(from, to, start + on, light[0], red);
+            weighed(from, to, start + on, light[1], green);
+            weighed(from, to, start + on, light[2], blue);
+            weighed(from, to, start + on, half, difference);
+            for (int column = from; column < to; column++) {
+                all[column] += weight[column];
+            }
+            for (int column = from; column < to; column++) {
+                unsure[column] += weight[column] * weight[column] * variance[start + on + column];
+            }
+        }
+
+        private void weighed(int from, int to, int first, float[] values, float[] sums) {
+            for (int column = from; column < to; column++) {
+                sums[column] += weight[column] * values[first + column];
+            }
+        }
+
+        void divide(float[][] evened, float[] halves, float[] left) {
             for (int column = 0; column < width; column++) {
-                int pixel = row * width + column;
-                float sum = 0;
-                float weights = 0;
-                for (int y = row - step; y <= row + step; y += step) {
-                    for (int x = column - step; x <= column + step; x += step) {
-                        if (y >= 0 && y < height && x >= 0 && x < width) {
-                            float weight = alike(pixel, y * width + x, step);
-                            sum += weight * values[y * width + x];
-                            weights += weight;
-                        }
-                    }
+                float each = 1 / all[column];
+                evened[0][start + column] = each * red[column];
+                evened[1][start + column] = each * green[column];
+                evened[2][start + column] = each * blue[column];
+                halves[start + column] = each * difference[column];
+                left[start + column] = each * each * unsure[column];
+            }
+        }
+    }
+
+    /** Takes the neighbours of a row's pixels in one direction. */
+    private interface Neighbours {
+
+        /**
+         * @param from first column that has one; to likewise
+         * @param on from a pixel to its neighbour
+         * @param weighed from a pixel to where the pair's weight is
+         */
+        void take(int from, int to, int on, float[] weights, int weighed, boolean corner);
+    }
+
+    private void neighbours(int row, int step, float[][] weights, Neighbours taken) {
+        for (int direction = 0; direction < weights.length; direction++) {
+            int across = step * Likeness.ACROSS[direction];
+            int down = step * Likeness.DOWN[direction];
+            int on = down * width + across;
+            boolean corner = across != 0 && down != 0;
+            if (row + down < height) {
+                taken.take(Math.max(0, -across), width - Math.max(0, across), on, weights[direction], 0, corner);
+            }
+            if (row >= down) {
+                taken.take(Math.max(0, across), width - Math.max(0, -across), -on, weights[direction], -on, corner);
+            }
+        }
+    }
+
+    /** Spreads the variance over the neighbourhood. */
+    private void widely(int step, float[][] weights) {
+        float[] evened = new float[half.length];
+        rows(row -> {
+            int start = row * width;
+            float[] sums = Arrays.copyOfRange(variance, start, start + width);
+            float[] all = new float[width];
+            Arrays.fill(all, 1);
+            neighbours(row, step, weights, (from, to, on, likeness, weighed, corner) -> {
+                for (int column = from; column < to; column++) {
+                    float weight = likeness[start + column + weighed];
+                    sums[column] += weight * variance[start + column + on];
+                    all[column] += weight;
                 }
-                evened[pixel] = sum / weights;
+            });
+            for (int column = 0; column < width; column++) {
+                evened[start + column] = sums[column] / all[column];
             }
         });
-        return evened;
-    }
-
-    private float alike(int pixel, int other, int step) {
-        if (pixel == other) {
-            return 1;
-        }
-        if (guides.owner()[pixel] != guides.owner()[other] || guides.mirrors()[pixel] || guides.mirrors()[other]) {
-            return 0;
-        }
-        float[] normal = guides.normal();
-        float cosine = normal[3 * pixel] * normal[3 * other]
-                + normal[3 * pixel + 1] * normal[3 * other + 1]
-                + normal[3 * pixel + 2] * normal[3 * other + 2];
-        if (cosine <= 0) {
-            return 0;
-        }
-        float weight = cosine;
-        for (int power = 1; power < NORMAL_POWER; power *= 2) {
-            weight *= weight;
-        }
-        float own = guides.distance()[pixel];
-        if (own == Float.POSITIVE_INFINITY) {
-            return 1;
-        }
-        float apart = Math.abs(own - guides.distance()[other]) / (own * DISTANCE_SHARE * step);
-        return weight / (1 + apart * apart);
+        variance = evened;
     }
 
     private void rows(IntConsumer work) {

@@ -56,6 +56,9 @@ public final class Film {
 
     private final FirstHits guides;
 
+    /** Whether reflected light was not followed everywhere. */
+    private boolean sparse;
+
     /** Tiles of the pass under way that are still to be done. */
     private int[] due = {};
 
@@ -118,6 +121,11 @@ public final class Film {
         return guides;
     }
 
+    /** Whether light by way of matte surfaces is found at some pixels alone, and has to be evened out over those between. */
+    boolean sparse() {
+        return sparse;
+    }
+
     /** Samples per pixel so far, on average. */
     public double samples() {
         return Arrays.stream(samples).average().orElse(0);
@@ -135,6 +143,7 @@ public final class Film {
 
     /** The same for the pixels of some tiles alone; a pass that was stopped goes on with those it began with. */
     boolean pass(SampleBudget budget, IntPredicate wanted, BooleanSupplier stop) {
+        sparse |= budget.apart() > 1;
         if (due.length == 0) {
             due = IntStream.range(0, samples.length).filter(wanted).toArray();
         }
@@ -165,10 +174,13 @@ public final class Film {
         tracer.begin();
         Ray ray = new Ray();
         int index = samples[tile];
+        int apart = budget.apart();
         for (int row = top(tile); row < bottom(tile); row++) {
             for (int column = left(tile); column < right(tile); column++) {
                 sight.aim(column, row, index, ray);
-                tracer.trace(ray, CameraRays.seed(column, row), index, sight.spread());
+                boolean follows = column % apart == 0 && row % apart == 0;
+                int reflected = follows ? apart * apart : 0;
+                tracer.trace(ray, CameraRays.seed(column, row), index, sight.spread(), reflected);
                 gather(row * width + column, tracer.out, index);
                 if (index < GUIDED) {
                     guides.note(row * width + column, tracer.guide, index);
@@ -206,26 +218,31 @@ public final class Film {
         float[] half = new float[width * height];
         IntStream.range(0, rows * columns).parallel().forEach(tile -> {
             int all = samples[tile];
+            int odds = all / 2;
             for (int row = top(tile); row < bottom(tile); row++) {
-                for (int pixel = row * width + left(tile); pixel < row * width + right(tile); pixel++) {
-                    half[pixel] = all < Noise.LEAST_SAMPLES ? Float.NaN : (float) half(mix, pixel, all);
+                int from = row * width + left(tile);
+                int to = row * width + right(tile);
+                if (all < Noise.LEAST_SAMPLES) {
+                    Arrays.fill(half, from, to, Float.NaN);
+                    continue;
+                }
+                for (int layer = 0; layer < layers; layer++) {
+                    float weight = (float) mix.weight(layer, 1) / 2;
+                    if (weight != 0 && slots[layer] >= 0) {
+                        half(slots[layer] * width * height, from, to, weight / odds, weight / (all - odds), half);
+                    }
                 }
             }
         });
         return half;
     }
 
-    private double half(Mix mix, int pixel, int samples) {
-        double sum = 0;
-        for (int layer = 0; layer < layers; layer++) {
-            double weight = mix.weight(layer, 1);
-            if (weight != 0 && slots[layer] >= 0) {
-                double odds = odd[slots[layer] * width * height + pixel];
-                double evens = sums[3 * (slots[layer] * width * height + pixel) + 1] - odds;
-                sum += weight * (odds / (samples / 2) - evens / (samples - samples / 2));
-            }
+    /** Adds one layer's part. */
+    private void half(int layer, int from, int to, float ofOdd, float ofEven, float[] half) {
+        for (int pixel = from; pixel < to; pixel++) {
+            float odds = odd[layer + pixel];
+            half[pixel] += ofOdd * odds - ofEven * (sums[3 * (layer + pixel) + 1] - odds);
         }
-        return sum / 2;
     }
 
     int samples(int tile) {

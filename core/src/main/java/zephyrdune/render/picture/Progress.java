@@ -15,7 +15,7 @@ public final class Progress {
 
     /** How far the picture has come. */
     public enum Stage {
-        COARSE(168, new SampleBudget(6, 1, 24)),
+        COARSE(320, SampleBudget.FIRST),
         SHARPER(480, SampleBudget.USUAL),
         FINE(900, SampleBudget.USUAL);
 

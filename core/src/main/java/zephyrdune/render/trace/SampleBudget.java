@@ -8,8 +8,13 @@ package zephyrdune.render.trace;
  * @param reflections followed at most along a path; from the third on each goes on only as likely as it matters
  * @param exact whether what cards leave of the key is worked out, not sampled, on the first surface of a path if it is matte, and its open
  *     light on the second: for readings
+ * @param apart light reflected by matte surfaces is followed at one pixel in so many across and down, and counts for those between as well
  */
-public record SampleBudget(int shadowRays, int paths, int reflections, boolean exact) {
+public record SampleBudget(int shadowRays, int paths, int reflections, boolean exact, int apart) {
+
+    public SampleBudget(int shadowRays, int paths, int reflections, boolean exact) {
+        this(shadowRays, paths, reflections, exact, 1);
+    }
 
     /** As pictures are made. */
     public SampleBudget(int shadowRays, int paths, int reflections) {
@@ -18,6 +23,9 @@ public record SampleBudget(int shadowRays, int paths, int reflections, boolean e
 
     /** Eight rays and one path, as far as it goes. */
     public static final SampleBudget USUAL = new SampleBudget(8, 1, 24);
+
+    /** For a first look: two rays, and a path for every four pixels. */
+    public static final SampleBudget FIRST = new SampleBudget(2, 1, 24, false, 2);
 
     /** Light straight from the lights, or mirrored, alone. */
     public static SampleBudget direct(int shadowRays) {

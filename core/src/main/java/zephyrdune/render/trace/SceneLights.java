@@ -49,9 +49,9 @@ record SceneLights(
             return new Light(
                     leaf.face().withLuminance(1),
                     FaceMap.of(leaf.face()),
-                    bright * leaf.surface().red() / colour.red(),
-                    bright * leaf.surface().green() / colour.green(),
-                    bright * leaf.surface().blue() / colour.blue());
+                    bright * leaf.surface().colour().red() / colour.red(),
+                    bright * leaf.surface().colour().green() / colour.green(),
+                    bright * leaf.surface().colour().blue() / colour.blue());
         }
     }
 

@@ -81,6 +81,9 @@ public final class Tracer {
     private int sample;
     private double footprint;
 
+    /** What light reflected by the first matte surface counts for. */
+    private double reflected;
+
     public Tracer(Scene scene, SampleBudget budget) {
         this.scene = scene;
         this.budget = budget;
@@ -107,7 +110,17 @@ public final class Tracer {
      * @param spread width of the pixel at unit distance
      */
     public void trace(Ray ray, int seed, int index, double spread) {
+        trace(ray, seed, index, spread, 1);
+    }
+
+    /**
+     * The same.
+     *
+     * @param weight of the light reflected by the first matte surface; where it is 0 that is not followed
+     */
+    public void trace(Ray ray, int seed, int index, double spread, double weight) {
         PathVertex start = start(seed, index, spread);
+        reflected = weight;
         start.ray.set(ray.ox, ray.oy, ray.oz, ray.dx, ray.dy, ray.dz);
         follow(0);
     }
@@ -144,6 +157,7 @@ public final class Tracer {
     }
 
     private PathVertex start(int seed, int index, double spread) {
+        reflected = 1;
         sums.clear();
         guide.nothing();
         numbers.of(seed);
@@ -283,11 +297,14 @@ public final class Tracer {
         if (at.reflections >= budget.reflections()) {
             return;
         }
+        if (at.reflections == 0 && reflected == 0) {
+            return;
+        }
         int paths = at.reflections == 0 ? budget.paths() : 1;
         int whole = sample;
         for (int i = 0; i < paths; i++) {
             int index = whole * paths + i;
-            double weight = 1.0 / paths;
+            double weight = at.reflections == 0 ? reflected / paths : 1;
             if (at.reflections >= ROULETTE_FROM) {
                 double goesOn = Math.min(MOST_LIKELY, Math.max(at.red * r, Math.max(at.green * g, at.blue * b)));
                 if (numbers.single(at.dimension + ROULETTE, index) >= goesOn) {

@@ -1,5 +1,7 @@
 package zephyrdune.set.surface;
 
+import zephyrdune.units.colour.Rgb;
+
 /**
  * A clear body's substance: how strongly it bends light, and what a centimetre of it lets pass.
  *
@@ -17,15 +19,11 @@ public enum Medium {
     ICE(1.31, 0.985, 0.99, 0.993);
 
     private final double index;
-    private final double red;
-    private final double green;
-    private final double blue;
+    private final Rgb passed;
 
     Medium(double index, double red, double green, double blue) {
         this.index = index;
-        this.red = red;
-        this.green = green;
-        this.blue = blue;
+        passed = new Rgb(red, green, blue);
     }
 
     /** Refractive index against air. */
@@ -33,15 +31,8 @@ public enum Medium {
         return index;
     }
 
-    public double red() {
-        return red;
-    }
-
-    public double green() {
-        return green;
-    }
-
-    public double blue() {
-        return blue;
+    /** What a centimetre of it lets pass. */
+    public Rgb passed() {
+        return passed;
     }
 }

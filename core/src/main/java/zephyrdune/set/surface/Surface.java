@@ -1,7 +1,7 @@
 package zephyrdune.set.surface;
 
 import zephyrdune.set.surface.Relief.Pattern;
-import zephyrdune.units.colour.Luminance;
+import zephyrdune.units.colour.Rgb;
 
 /**
  * A surface: its colour, its finish and its relief.
@@ -47,35 +47,24 @@ public enum Surface {
     PRINTED_CARD(0.16, 0.24, 0.30, Finish.coated(0.35, 1.5), Relief.grain(0.002, 0.01, 0.02)),
     PRESERVE(0.24, 0.035, 0.025, Finish.coated(0.10, 1.4), Relief.grain(0.010, 0.12, 0.3));
 
-    private final double red;
-    private final double green;
-    private final double blue;
+    private final Rgb colour;
     private final Finish finish;
     private final Relief relief;
 
     Surface(double red, double green, double blue, Finish finish, Relief relief) {
-        this.red = red;
-        this.green = green;
-        this.blue = blue;
+        colour = new Rgb(red, green, blue);
         this.finish = finish;
         this.relief = relief;
     }
 
-    public double red() {
-        return red;
-    }
-
-    public double green() {
-        return green;
-    }
-
-    public double blue() {
-        return blue;
+    /** Share that it sends back; of what lies under a coat, or of a metal straight on. */
+    public Rgb colour() {
+        return colour;
     }
 
     /** Reflectance of white light, by the luminance weights of linear sRGB (IEC 61966-2-1). */
     public double luminous() {
-        return Luminance.of(red, green, blue);
+        return colour.luminous();
     }
 
     public Finish finish() {

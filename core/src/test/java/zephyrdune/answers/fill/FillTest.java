@@ -78,7 +78,7 @@ public class FillTest {
         EmittingFace key = EmittingFace.of(set).withLuminance(1);
         Vector3D middle = card.centre();
         double onCard = Illuminance.uniform(key).at(middle, Vector3D.Unit.MINUS_X);
-        double sent = Surface.WHITE_PAPER.green() * onCard;
+        double sent = Surface.WHITE_PAPER.colour().green() * onCard;
         Vector3D facing = Vector3D.of(0.2, 0, side / 2);
         double parallel = 4 * parallel(side / 2, side / 2, 0.1);
         assertThat(byCard(set, facing, Vector3D.Unit.PLUS_X, 1))

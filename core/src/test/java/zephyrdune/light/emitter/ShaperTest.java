@@ -190,6 +190,10 @@ public class ShaperTest {
         double[] balanced = new WhiteBalance(5500).srgb(5500);
         assertThat(mix.weight(0, 0) / mix.weight(0, 2))
                 .isCloseTo(
-                        Surface.PALE_WOOD.red() / Surface.PALE_WOOD.blue() * balanced[0] / balanced[2], within(0.02));
+                        Surface.PALE_WOOD.colour().red()
+                                / Surface.PALE_WOOD.colour().blue()
+                                * balanced[0]
+                                / balanced[2],
+                        within(0.02));
     }
 }

@@ -51,7 +51,7 @@ public class RoomTest {
         assertThat(met(scene, 0.69, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.TABLE);
         assertThat(met(scene, 0.71, 0, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
         assertThat(hit.distance).isCloseTo(1.75, within(1e-9));
-        assertThat(hit.material.red()).isEqualTo(Surface.DARK_WOOD.red());
+        assertThat(hit.material.red()).isEqualTo(Surface.DARK_WOOD.colour().red());
         assertThat(met(scene, 0, -0.41, 1, 0, 0, -1, hit)).isEqualTo(Scene.WALL);
         // open to all sides: past the edge there is nothing
         assertThat(met(
@@ -140,7 +140,7 @@ public class RoomTest {
     /** The closed room keeps the books with a patch on its ceiling: indirect light by the cavity formula (Sumpner, 1892). */
     @Test
     public void theRoomKeepsTheBooksOfAPatch() {
-        double rho = Surface.WHITE_PAPER.green();
+        double rho = Surface.WHITE_PAPER.colour().green();
         TableSet set = Sets.inRoom(bare().withTableTop(Sets.endless(Surface.WHITE_PAPER)), 1.5, 2, Surface.WHITE_PAPER)
                 .withDish(new Block(0.02, 0.02, 0.005, Surface.WHITE_PAPER))
                 .withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.WHITE_PAPER))

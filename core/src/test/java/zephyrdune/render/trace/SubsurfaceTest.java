@@ -156,7 +156,7 @@ public class SubsurfaceTest {
         Tracer tracer = new Tracer(Scene.of(set), SampleBudget.direct(4));
         double open = -0.07;
         double atOpen = seen(tracer, open, 4_000);
-        double rho = Surface.BREAD_CRUMB.green();
+        double rho = Surface.BREAD_CRUMB.colour().green();
         double exact = key.at(Vector3D.of(open, 0, TOP), Vector3D.Unit.PLUS_Z);
         double edge = edge(key, exact);
         GaussIntegrator distances = new GaussIntegratorFactory().legendre(40, 0, 1);

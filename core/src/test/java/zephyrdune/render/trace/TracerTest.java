@@ -53,7 +53,7 @@ public class TracerTest {
      */
     @Test
     public void closedRoomKeepsTheBooks() {
-        double rho = Surface.WHITE_PAPER.red();
+        double rho = Surface.WHITE_PAPER.colour().red();
         TableSet open = bare(Surface.WHITE_PAPER)
                 .withLight(box(0.4, 0.4, 12, 60, 1))
                 .withBackdrop(new Backdrop(1.4, 0.1, 0.1, Surface.WHITE_PAPER))
@@ -170,7 +170,8 @@ public class TracerTest {
         Ray ray = new Ray();
         ray.set(eye.getX(), eye.getY(), eye.getZ(), way.getX(), way.getY(), way.getZ());
         tracer.trace(ray, 1, 0, 0.001);
-        assertThat(tracer.out[3 * Layers.FIRST_CARD]).isCloseTo(Surface.MIRROR.red(), within(0.01));
+        assertThat(tracer.out[3 * Layers.FIRST_CARD])
+                .isCloseTo(Surface.MIRROR.colour().red(), within(0.01));
         Vector3D beside = image.add(Vector3D.of(0.16, 0, 0)).subtract(eye).normalize();
         ray.set(eye.getX(), eye.getY(), eye.getZ(), beside.getX(), beside.getY(), beside.getZ());
         tracer.trace(ray, 1, 0, 0.001);
@@ -228,9 +229,11 @@ public class TracerTest {
                     sum += tracer.out[3 * Layers.AMBIENT] / looks;
                 }
                 assertThat(sum).as(surface + " at " + degrees).isLessThan(1.01);
-                assertThat(sum).as(surface + " at " + degrees).isGreaterThan(0.7 * surface.red());
+                assertThat(sum)
+                        .as(surface + " at " + degrees)
+                        .isGreaterThan(0.7 * surface.colour().red());
             }
         }
-        assertThat(Surface.WHITE_PAPER.red()).isLessThan(0.9);
+        assertThat(Surface.WHITE_PAPER.colour().red()).isLessThan(0.9);
     }
 }

@@ -1,0 +1,90 @@
+package zephyrdune.render.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Set;
+import org.testng.annotations.Test;
+import zephyrdune.render.trace.FirstHit;
+import zephyrdune.render.trace.SampleBudget;
+import zephyrdune.set.Sets;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Stops;
+
+public class LikenessTest {
+
+    private static final int SIDE = 8;
+
+    private final FirstHits guides = new FirstHits(SIDE, SIDE);
+
+    private void show(int pixel, int owner, double nx, double nz, double distance, boolean image) {
+        FirstHit hit = new FirstHit();
+        hit.owner = owner;
+        hit.nx = nx;
+        hit.nz = nz;
+        hit.distance = distance;
+        hit.mirrors = image;
+        guides.note(pixel, hit, 0);
+    }
+
+    private float right(int pixel, boolean images) {
+        return new Likeness(guides, SIDE, SIDE, images).at(1)[0][pixel];
+    }
+
+    /** One surface is like itself, another is not, a bend is less alike than a plane, and so is a step away from the eye. */
+    @Test
+    public void tellsSurfacesApart() {
+        show(0, 7, 0, 1, 1, false);
+        show(1, 7, 0, 1, 1, false);
+        show(2, 8, 0, 1, 1, false);
+        show(8, 7, Math.sin(0.1), Math.cos(0.1), 1, false);
+        show(9, 7, 0, 1, 1, false);
+        show(16, 7, 0, 1, 1.02, false);
+        show(17, 7, 0, 1, 1, false);
+        assertThat(right(0, true)).isEqualTo(1);
+        assertThat(right(1, true)).isZero();
+        assertThat(right(8, true)).isCloseTo((float) Math.pow(Math.cos(0.1), 32), within(1e-4f));
+        assertThat(right(16, true)).isCloseTo(0.5f, within(0.02f));
+    }
+
+    /** What metal and glass show is evened out only once it is known how noisy it is; and never with what is beside it. */
+    @Test
+    public void imagesAreLikeEachOtherWhenAskedTo() {
+        show(0, 7, 0, 1, 1, true);
+        show(1, 7, 0, 1, 1, true);
+        show(2, 7, 0, 1, 1, false);
+        assertThat(right(0, true)).isEqualTo(1);
+        assertThat(right(0, false)).isZero();
+        assertThat(right(1, true)).isZero();
+    }
+
+    @Test
+    public void nothingIsAsFarAsNothing() {
+        show(0, -1, 0, 1, Double.POSITIVE_INFINITY, false);
+        show(1, -1, 0, 1, Double.POSITIVE_INFINITY, false);
+        assertThat(right(0, true)).isEqualTo(1);
+    }
+
+    /** A first look follows reflected light at a quarter of the pixels, and gives as much of it. */
+    @Test
+    public void aFirstLookIsAsBright() {
+        TableSet set = FilmTest.plain(Sets.chowder());
+        Mix mix = Mix.of(set, Set.of());
+        double first = sum(set, mix, SampleBudget.FIRST, 1);
+        double settled = sum(set, mix, SampleBudget.USUAL, 60);
+        assertThat(Stops.between(first, settled)).isBetween(-0.02, 0.02);
+    }
+
+    private static double sum(TableSet set, Mix mix, SampleBudget budget, int passes) {
+        Film film = new Film(set, 240, 160, false);
+        for (int pass = 0; pass < passes; pass++) {
+            film.pass(budget, () -> false);
+        }
+        Picture picture = Denoiser.of(film, mix);
+        double sum = 0;
+        for (int pixel = 0; pixel < 240 * 160; pixel++) {
+            sum += picture.luminance(pixel);
+        }
+        return sum;
+    }
+}
