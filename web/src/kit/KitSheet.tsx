@@ -1,7 +1,7 @@
 import { Download, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
 import { Tabs } from "radix-ui";
 import { type ChangeEvent, useId, useRef, useState } from "react";
-import kitSchema from "../../../docs/formats/zephyrdune-kit-3.schema.json";
+import kitSchema from "../../../docs/formats/zephyrdune-kit-4.schema.json";
 import { api } from "../api/client";
 import type { Kit, UsualSpreads } from "../api/types";
 import { KindChoice } from "../fields/KindChoice";

@@ -1,4 +1,4 @@
-import setSchema from "../../../docs/formats/zephyrdune-set-9.schema.json";
+import setSchema from "../../../docs/formats/zephyrdune-set-10.schema.json";
 import { valueAt } from "./paths";
 
 type Node = {

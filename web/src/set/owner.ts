@@ -1,5 +1,5 @@
 import { createContext, useContext } from "react";
-import setSchema from "../../../docs/formats/zephyrdune-set-9.schema.json";
+import setSchema from "../../../docs/formats/zephyrdune-set-10.schema.json";
 import type { Schema } from "./limits";
 import { useTable } from "./store";
 

@@ -10,7 +10,7 @@ public final class KitFormat {
     /** What the "format" field of every kit file says. */
     public static final String FORMAT = "zephyrdune-kit";
 
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     /** Longest file read, in bytes: every kit is shorter. One of two hundred pieces is about eighty thousand. */
     public static final int LONGEST_FILE = 16_000_000;
@@ -54,7 +54,7 @@ public final class KitFormat {
         return SetReader.read(newest((ObjectNode) tree, version.asInt()), Kit.class, VERSION);
     }
 
-    /** Version 1 knew no gels; version 2 knew fewer surfaces. */
+    /** Version 1 knew no gels; versions 2 and 3 knew fewer surfaces. */
     private static JsonNode newest(ObjectNode tree, int version) {
         if (version == VERSION) {
             return tree;

@@ -32,7 +32,7 @@ import zephyrdune.units.measure.Stops;
  *
  * <p>Version 7 knew gels that correct, by their mireds alone.
  *
- * <p>Version 8 knew fewer kinds of dishes and fewer surfaces; what it has stays as it is.
+ * <p>Versions 8 and 9 knew fewer kinds of dishes and fewer surfaces; what they have stays as it is.
  */
 final class SetUpgrade {
 
@@ -56,7 +56,7 @@ final class SetUpgrade {
         ObjectNode sixth = version <= 5 ? fromFifth(fifth) : fifth;
         ObjectNode seventh = version <= 6 ? fromSixth(sixth) : sixth;
         ObjectNode eighth = version <= 7 ? fromSeventh(seventh) : seventh;
-        return version <= 8 ? eighth.deepCopy().put(SetFormat.VERSION_FIELD, SetFormat.VERSION) : eighth;
+        return version <= 9 ? eighth.deepCopy().put(SetFormat.VERSION_FIELD, SetFormat.VERSION) : eighth;
     }
 
     private static ObjectNode fromSeventh(ObjectNode seventh) {

@@ -40,7 +40,7 @@ public class KitFormatTest {
     public void theFirstVersionHadNoGels() throws BadFile {
         Kit kit = ReadyMade.kit();
         String first = text(kit)
-                .replaceFirst("\"version\" : 3", "\"version\" : 1")
+                .replaceFirst("\"version\" : 4", "\"version\" : 1")
                 .replaceFirst("(?s)\"gels\" : \\[.*?\\],\\s*(?=\"boards\")", "");
         assertThat(read(first).gels()).isEmpty();
         assertThat(read(first).shapers()).hasSameSizeAs(kit.shapers());
@@ -50,7 +50,7 @@ public class KitFormatTest {
     @Test
     public void theSecondVersionKeepsItsGels() throws BadFile {
         Kit kit = ReadyMade.kit();
-        String second = text(kit).replaceFirst("\"version\" : 3", "\"version\" : 2");
+        String second = text(kit).replaceFirst("\"version\" : 4", "\"version\" : 2");
         assertThat(read(second)).isEqualTo(kit);
         assertThat(KitFormat.kept(second).get("gels")).hasSameSizeAs(kit.gels());
     }
@@ -70,7 +70,7 @@ public class KitFormatTest {
                         text.replaceFirst("(?s)(\"kind\" : \"in-a?-?box\".*?\"kind\" : )\"diffuse\"", "$1\"bare\"")));
         assertThat(unfit.problems().get(0).field()).startsWith("shapers[").endsWith("].spread");
         assertThatThrownBy(() -> read("{}")).isInstanceOf(BadFile.class).hasMessageContaining("not a kit file");
-        assertThatThrownBy(() -> read(text.replaceFirst("\"version\" : 3", "\"version\" : 7")))
+        assertThatThrownBy(() -> read(text.replaceFirst("\"version\" : 4", "\"version\" : 7")))
                 .hasMessageContaining("version");
         assertThatThrownBy(() -> KitFormat.read(new byte[KitFormat.LONGEST_FILE + 1]))
                 .hasMessageContaining("too long");

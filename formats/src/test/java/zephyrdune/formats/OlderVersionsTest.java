@@ -22,7 +22,8 @@ import zephyrdune.units.measure.Stops;
 public class OlderVersionsTest {
 
     @Test
-    public void eighthVersionReadsAsTheSameTable() throws BadFile {
+    public void eighthAndNinthVersionReadAsTheSameTable() throws BadFile {
+        assertThat(read(SetFiles.NINTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
         assertThat(read(SetFiles.EIGHTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
     }
 

@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 9,
+              "version": 10,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -129,8 +129,11 @@ final class SetFiles {
             }
             """;
 
+    /** The same as version 9 wrote it. */
+    static final String NINTH_VERSION = PLAIN.replace("\"version\": 10", "\"version\": 9");
+
     /** The same as version 8 wrote it. */
-    static final String EIGHTH_VERSION = PLAIN.replace("\"version\": 9", "\"version\": 8");
+    static final String EIGHTH_VERSION = NINTH_VERSION.replace("\"version\": 9", "\"version\": 8");
 
     /** The same as version 7 wrote it. */
     static final String SEVENTH_VERSION = EIGHTH_VERSION

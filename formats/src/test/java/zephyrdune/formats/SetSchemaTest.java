@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 public class SetSchemaTest {
 
-    private static final Path PUBLISHED = Path.of("..", "docs", "formats", "zephyrdune-set-9.schema.json");
+    private static final Path PUBLISHED = Path.of("..", "docs", "formats", "zephyrdune-set-10.schema.json");
 
     /** Run with -Dpublish=true to write the document anew after a change of the set. */
     @Test
@@ -29,7 +29,7 @@ public class SetSchemaTest {
 
     @Test
     public void publishedKitDocumentIsTheOneInForce() throws IOException {
-        Path kits = PUBLISHED.resolveSibling("zephyrdune-kit-3.schema.json");
+        Path kits = PUBLISHED.resolveSibling("zephyrdune-kit-4.schema.json");
         String document = SetSchema.kitDocument().toPrettyString() + "\n";
         if (Boolean.getBoolean("publish")) {
             Files.writeString(kits, document);

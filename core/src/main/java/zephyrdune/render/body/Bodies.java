@@ -11,17 +11,24 @@ import zephyrdune.set.dish.Custard;
 import zephyrdune.set.dish.Cutlery;
 import zephyrdune.set.dish.Dish;
 import zephyrdune.set.dish.DrinkGlass;
+import zephyrdune.set.dish.DropperBottle;
 import zephyrdune.set.dish.Drum;
+import zephyrdune.set.dish.FilledRoll;
 import zephyrdune.set.dish.Gateau;
 import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Loaf;
+import zephyrdune.set.dish.Noodles;
 import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.Rolls;
 import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
+import zephyrdune.set.dish.Sorbet;
 import zephyrdune.set.dish.Stack;
 import zephyrdune.set.dish.Tart;
 import zephyrdune.set.dish.Tin;
+import zephyrdune.set.dish.Tube;
+import zephyrdune.set.dish.Watch;
 
 /** The body of every dish. Its outermost edges are the rims that the readings speak of. */
 public final class Bodies {
@@ -64,11 +71,25 @@ public final class Bodies {
         } else if (dish instanceof Cup cup) {
             return Crockery.cup(cup);
         } else if (dish instanceof Salad salad) {
-            return Crockery.salad(salad);
+            return Servings.salad(salad);
         } else if (dish instanceof Gateau gateau) {
             return Food.gateau(gateau);
         } else if (dish instanceof Carton carton) {
-            return Food.carton(carton);
+            return Products.carton(carton);
+        } else if (dish instanceof Noodles noodles) {
+            return Servings.noodles(noodles);
+        } else if (dish instanceof Sorbet sorbet) {
+            return Servings.sorbet(sorbet);
+        } else if (dish instanceof Rolls rolls) {
+            return Servings.rolls(rolls);
+        } else if (dish instanceof FilledRoll roll) {
+            return Servings.filledRoll(roll);
+        } else if (dish instanceof DropperBottle bottle) {
+            return Glassware.dropperBottle(bottle);
+        } else if (dish instanceof Tube tube) {
+            return Products.tube(tube);
+        } else if (dish instanceof Watch watch) {
+            return Products.watch(watch);
         }
         return Glassware.tin((Tin) dish);
     }

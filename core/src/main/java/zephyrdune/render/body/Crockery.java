@@ -8,9 +8,7 @@ import zephyrdune.set.dish.Cloth;
 import zephyrdune.set.dish.Cup;
 import zephyrdune.set.dish.Cutlery;
 import zephyrdune.set.dish.CutleryPiece;
-import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Plate;
-import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
 
 /** What food is served on and eaten with. */
@@ -137,16 +135,6 @@ final class Crockery {
                     clay);
         }
         return maker.body();
-    }
-
-    static Body salad(Salad salad) {
-        double low = 0.55 * salad.rimHeight();
-        Body heap = Food.heap(new Heap(Salad.HEAP * salad.diameter(), salad.top() - low, salad.leaf()));
-        return new Body.Maker()
-                .add(bowl(new Bowl(salad.diameter(), salad.rimHeight(), salad.surface(), 0.7, salad.leaf()))
-                        .opaque())
-                .add(heap.moved(0, 0, low, 0).opaque())
-                .body();
     }
 
     static Body board(ServingBoard board) {

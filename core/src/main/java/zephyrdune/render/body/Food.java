@@ -5,7 +5,6 @@ import zephyrdune.render.body.SurfaceOfRevolution.Outline;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Biscuit;
 import zephyrdune.set.dish.Block;
-import zephyrdune.set.dish.Carton;
 import zephyrdune.set.dish.Custard;
 import zephyrdune.set.dish.Drum;
 import zephyrdune.set.dish.Gateau;
@@ -24,7 +23,7 @@ final class Food {
     /** Which way the slice is taken out of a cake, radians from x: to the front, a little to the right. */
     private static final double SLICE_TO = -Math.PI / 2 + 0.35;
 
-    /** Thickness of what is seen of a cut, and of a label before its box, metres. */
+    /** Thickness of what is seen of a cut, metres. */
     private static final double FILM = 0.0004;
 
     private Food() {}
@@ -239,31 +238,6 @@ final class Food {
                 1,
                 1,
                 turn);
-    }
-
-    static Body carton(Carton carton) {
-        double front = carton.depth() / 2;
-        double high = carton.cartonHeight();
-        Body.Maker maker = new Body.Maker()
-                .add(new Box(
-                        0,
-                        FILM / 2,
-                        high / 2,
-                        carton.width() / 2,
-                        front - FILM / 2,
-                        high / 2,
-                        Material.of(carton.board())));
-        if (carton.labelHeight() > 0) {
-            maker.add(new Box(
-                    0,
-                    -front + FILM / 2,
-                    high / 2,
-                    Carton.LABEL_WIDTH * carton.width() / 2,
-                    FILM / 2,
-                    carton.labelHeight() * high / 2,
-                    Material.of(carton.label())));
-        }
-        return maker.body();
     }
 
     static Body biscuit(Biscuit biscuit) {

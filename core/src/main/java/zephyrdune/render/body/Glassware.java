@@ -5,6 +5,7 @@ import zephyrdune.render.body.SurfaceOfRevolution.Outline;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Bottle;
 import zephyrdune.set.dish.DrinkGlass;
+import zephyrdune.set.dish.DropperBottle;
 import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Tin;
 import zephyrdune.set.dish.TinLid;
@@ -91,10 +92,56 @@ final class Glassware {
                 .to(0, high, cork)
                 .turned());
         if (bottle.labelHeight() > 0) {
-            maker.add(new Outline(radius + AIR_GAP, bottle.labelFrom())
-                    .to(radius + AIR_GAP, bottle.labelTo(), Material.of(bottle.label()))
-                    .facing(Math.toRadians(75))
-                    .turned());
+            maker.add(label(radius, bottle.labelFrom(), bottle.labelTo(), bottle.label()));
+        }
+        return maker.body();
+    }
+
+    /** Paper on the front of a round bottle. */
+    private static Solid label(double radius, double from, double to, Surface paper) {
+        return new Outline(radius + AIR_GAP, from)
+                .to(radius + AIR_GAP, to, Material.of(paper))
+                .facing(Math.toRadians(75))
+                .turned();
+    }
+
+    static Body dropperBottle(DropperBottle bottle) {
+        double radius = bottle.diameter() / 2;
+        double neck = DropperBottle.NECK * radius;
+        double cap = DropperBottle.CAP * radius;
+        double bulb = DropperBottle.BULB * radius;
+        double high = bottle.bottleHeight();
+        double shoulder = DropperBottle.SHOULDER * high;
+        double mouth = DropperBottle.MOUTH * high;
+        double collar = DropperBottle.COLLAR * high;
+        double wall = Math.min(0.0025, 0.1 * radius);
+        double bend = shoulder + 0.35 * (mouth - shoulder);
+        double[][] outside = {
+            {radius, 0}, {radius, shoulder}, {0.93 * radius, (shoulder + bend) / 2}, {neck, bend}, {neck, mouth}
+        };
+        double[][] inside = {
+            {neck - wall, mouth},
+            {neck - wall, bend},
+            {0.93 * radius - wall, (shoulder + bend) / 2},
+            {radius - wall, shoulder},
+            {radius - wall, 2 * wall}
+        };
+        Body.Maker maker = new Body.Maker();
+        vessel(maker, bottle.glass(), bottle.contents(), bottle.fill() * mouth, outside, inside);
+        Material hard = Material.of(bottle.cap());
+        Outline top = new Outline(cap, mouth - 0.35 * (mouth - bend))
+                .to(cap, collar, hard)
+                .to(bulb, collar, hard)
+                .to(0.9 * bulb, collar + 0.35 * (high - collar), hard)
+                .curveTo(bulb, collar + 0.6 * (high - collar), hard);
+        for (int i = 1; i <= SHOULDER_PIECES; i++) {
+            double turn = Math.PI / 2 * i / SHOULDER_PIECES;
+            top.curveTo(bulb * Math.cos(turn), collar + (high - collar) * (0.6 + 0.4 * Math.sin(turn)), hard);
+        }
+        maker.add(top.turned());
+        if (bottle.labelHeight() > 0) {
+            double half = bottle.labelHeight() * shoulder / 2;
+            maker.add(label(radius, shoulder / 2 - half, shoulder / 2 + half, bottle.label()));
         }
         return maker.body();
     }

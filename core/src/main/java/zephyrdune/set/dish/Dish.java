@@ -28,7 +28,14 @@ public sealed interface Dish
                 Cup,
                 Gateau,
                 Salad,
-                Carton {
+                Carton,
+                Noodles,
+                Sorbet,
+                Rolls,
+                FilledRoll,
+                DropperBottle,
+                Tube,
+                Watch {
 
     /** Height above the table of the top that the exposure is set for, on the axis, in metres. */
     double top();

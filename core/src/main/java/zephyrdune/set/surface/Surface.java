@@ -45,6 +45,13 @@ public enum Surface {
     COFFEE(0.045, 0.018, 0.008, Finish.coated(0.05, 1.34), Relief.grain(0.02, 0.01, 0.1)),
     CHOCOLATE(0.085, 0.036, 0.018, Finish.coated(0.3, 1.46), Relief.grain(0.004, 0.03, 0.06)),
     PRINTED_CARD(0.16, 0.24, 0.30, Finish.coated(0.35, 1.5), Relief.grain(0.002, 0.01, 0.02)),
+    NOODLE(0.78, 0.60, 0.30, Finish.coated(0.18, 1.4).scattering(0.5), Relief.grain(0.004, 0.03, 0.05)),
+    BROTH(0.34, 0.19, 0.07, Finish.coated(0.03, 1.34).scattering(1.5), Relief.of(Pattern.FLECKS, 0.006, 0.02, 0.2)),
+    SORBET(0.72, 0.24, 0.26, Finish.coated(0.3, 1.33).scattering(1.2), Relief.of(Pattern.CRUMB, 0.005, 0.3, 0.08)),
+    CHEESE(0.82, 0.64, 0.26, Finish.coated(0.35, 1.4).scattering(1.2), Relief.grain(0.006, 0.06, 0.04)),
+    CHEESE_RIND(0.62, 0.40, 0.16, Finish.coated(0.4, 1.4), Relief.grain(0.006, 0.12, 0.12)),
+    GLAZED_CRUST(0.50, 0.25, 0.08, Finish.coated(0.22, 1.4), Relief.grain(0.007, 0.06, 0.14)),
+    BLACK_RUBBER(0.03, 0.03, 0.032, Finish.coated(0.5, 1.5), Relief.grain(0.002, 0.02, 0.02)),
     PRESERVE(0.24, 0.035, 0.025, Finish.coated(0.10, 1.4), Relief.grain(0.010, 0.12, 0.3));
 
     private final Rgb colour;

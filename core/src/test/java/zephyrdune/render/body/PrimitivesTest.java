@@ -46,6 +46,21 @@ public class PrimitivesTest {
         }
     }
 
+    /** Round at the foot, an oval at the end. */
+    private record Pressed(double radius, double halfWidth, double halfDepth) implements Equation {
+        @Override
+        public double at(double x, double y, double z) {
+            return Math.pow(x / (radius + z * (halfWidth - radius)), 2)
+                    + Math.pow(y / (radius + z * (halfDepth - radius)), 2)
+                    - 1;
+        }
+
+        @Override
+        public boolean bounded(double x, double y, double z) {
+            return z >= 0 && z <= 1;
+        }
+    }
+
     private static Equation box(double cx, double cy, double cz, double hx, double hy, double hz) {
         return (x, y, z) -> Math.max(Math.abs(x - cx) / hx, Math.max(Math.abs(y - cy) / hy, Math.abs(z - cz) / hz)) - 1;
     }
@@ -72,6 +87,8 @@ public class PrimitivesTest {
             {new LeafSheet(0.4, 0.2, SKIN), new Sheet(0.4, 0.2)},
             {new LeafSheet(-0.3, 0.5, SKIN), new Sheet(-0.3, 0.5)},
             {new LeafSheet(0, 0, SKIN), new Sheet(0, 0)},
+            {new PressedTube(0.6, 0.9, 0.3, 0, SKIN, SKIN), new Pressed(0.6, 0.9, 0.3)},
+            {new PressedTube(0.6, 0.9, 0.02, 0, SKIN, SKIN), new Pressed(0.6, 0.9, 0.02)},
             {new Transformed(Round.whole(SKIN), x, y, z, at), turned},
             {
                 new Group(List.of(

@@ -19,18 +19,25 @@ import zephyrdune.set.dish.Cutlery;
 import zephyrdune.set.dish.CutleryPiece;
 import zephyrdune.set.dish.Dish;
 import zephyrdune.set.dish.DrinkGlass;
+import zephyrdune.set.dish.DropperBottle;
 import zephyrdune.set.dish.Drum;
+import zephyrdune.set.dish.FilledRoll;
 import zephyrdune.set.dish.Gateau;
 import zephyrdune.set.dish.Heap;
 import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Loaf;
+import zephyrdune.set.dish.Noodles;
 import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.Rolls;
 import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
+import zephyrdune.set.dish.Sorbet;
 import zephyrdune.set.dish.Stack;
 import zephyrdune.set.dish.Tart;
 import zephyrdune.set.dish.Tin;
 import zephyrdune.set.dish.TinLid;
+import zephyrdune.set.dish.Tube;
+import zephyrdune.set.dish.Watch;
 import zephyrdune.set.surface.Medium;
 import zephyrdune.set.surface.Surface;
 
@@ -127,7 +134,17 @@ public class SolidTest {
             new Gateau(0.18, 0.08, 0.025, 0.7, Surface.CHOCOLATE, Surface.BREAD_CRUMB, Surface.CREAM),
             new Gateau(0.2, 0.07, 0.07, 0, Surface.CREAM, Surface.CREAM, Surface.CREAM),
             new Salad(0.24, 0.08, Surface.WHITE_CERAMIC, 0.04, Surface.GREEN_LEAF),
-            new Carton(0.08, 0.05, 0.14, Surface.PRINTED_CARD, 0.4, Surface.LABEL_PAPER)
+            new Carton(0.08, 0.05, 0.14, Surface.PRINTED_CARD, 0.4, Surface.LABEL_PAPER),
+            new Noodles(0.19, 0.08, Surface.DARK_STONEWARE, Surface.BROTH, 0.004, 0.015, Surface.NOODLE),
+            new Sorbet(0.14, 0.06, Surface.WHITE_CERAMIC, 0.05, Surface.SORBET),
+            new Sorbet(0.07, 0.04, Surface.WHITE_CERAMIC, 0.06, Surface.SORBET),
+            new Rolls(0.35, 0.3, 0.02, Surface.PALE_WOOD, 0.09, 0.055, Surface.BREAD_CRUST),
+            new FilledRoll(
+                    0.11, 0.085, Surface.BREAD_CRUST, Surface.BREAD_CRUMB, Surface.GREEN_LEAF, Surface.CHOCOLATE),
+            new DropperBottle(
+                    0.035, 0.1, Medium.AMBER_GLASS, 0.8, Medium.OIL, Surface.BLACK_RUBBER, 0.7, Surface.LABEL_PAPER),
+            new Tube(0.04, 0.15, Surface.CREAM, Surface.BLACK_RUBBER, 0.4, Surface.PRINTED_CARD),
+            new Watch(0.042, 0.009, Surface.STEEL, Surface.WHITE_CERAMIC, Surface.BLACK_RUBBER)
         };
     }
 
