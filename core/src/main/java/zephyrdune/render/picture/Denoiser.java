@@ -93,12 +93,7 @@ public final class Denoiser {
             smooth.withoutStrays(enough);
         }
         smooth.even(likeness, enough);
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] += smooth.light[i % 3][i / 3] * smooth.colour(i);
-        }
-        for (int pixel = 0; pixel < error.length; pixel++) {
-            error[pixel] += smooth.half[pixel] * smooth.colour(3 * pixel + 1);
-        }
+        smooth.addTo(sum, error);
         return new Shown(new Picture(film.width(), film.height(), sum), error);
     }
 
@@ -106,15 +101,30 @@ public final class Denoiser {
         return Math.max(DARKEST, colour[i]);
     }
 
+    /** Takes the surface's colour out. */
     private void take(float[] found, float[] halfDifference) {
         light = new float[3][width * height];
         half = halfDifference;
-        for (int i = 0; i < found.length; i++) {
-            light[i % 3][i / 3] = found[i] / colour(i);
-        }
-        for (int pixel = 0; pixel < half.length; pixel++) {
-            half[pixel] /= colour(3 * pixel + 1);
-        }
+        rows(row -> {
+            for (int pixel = row * width; pixel < (row + 1) * width; pixel++) {
+                for (int channel = 0; channel < 3; channel++) {
+                    light[channel][pixel] = found[3 * pixel + channel] / colour(3 * pixel + channel);
+                }
+                half[pixel] /= colour(3 * pixel + 1);
+            }
+        });
+    }
+
+    /** Adds what came out, in the surface's colour. */
+    private void addTo(float[] linear, float[] error) {
+        rows(row -> {
+            for (int pixel = row * width; pixel < (row + 1) * width; pixel++) {
+                for (int channel = 0; channel < 3; channel++) {
+                    linear[3 * pixel + channel] += light[channel][pixel] * colour(3 * pixel + channel);
+                }
+                error[pixel] += half[pixel] * colour(3 * pixel + 1);
+            }
+        });
     }
 
     private void even(Likeness likeness, boolean enough) {
@@ -216,8 +226,8 @@ public final class Denoiser {
                 int pixel = start + column;
                 float apart = greens[pixel] - greens[pixel + on];
                 float noise = NOISY * NOISY * (variances[pixel] + variances[pixel + on]) + TINY;
-                float over = 1 + apart * apart / noise;
-                weight[column] = 1 / (over * over);
+                float near = noise / (noise + apart * apart);
+                weight[column] = near * near;
             }
         }
 

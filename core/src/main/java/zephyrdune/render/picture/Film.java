@@ -294,11 +294,11 @@ public final class Film {
                         add(mix, layer, 3 * (row * width + left(tile)), 3 * (row * width + right(tile)), each, linear);
                     }
                 }
+                for (int i = 3 * (row * width + left(tile)); i < 3 * (row * width + right(tile)); i++) {
+                    linear[i] = Math.max(0, linear[i]);
+                }
             }
         });
-        for (int i = 0; i < linear.length; i++) {
-            linear[i] = Math.max(0, linear[i]);
-        }
         return new Picture(width, height, linear);
     }
 

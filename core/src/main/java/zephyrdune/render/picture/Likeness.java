@@ -32,7 +32,11 @@ final class Likeness {
         kinds = new float[width * height];
         distances = new float[width * height];
         normals = new float[3][width * height];
-        for (int pixel = 0; pixel < kinds.length; pixel++) {
+        IntStream.range(0, height).parallel().forEach(row -> take(guides, row, images));
+    }
+
+    private void take(FirstHits guides, int row, boolean images) {
+        for (int pixel = row * width; pixel < (row + 1) * width; pixel++) {
             int owner = guides.owner()[pixel];
             boolean image = guides.mirrors()[pixel];
             kinds[pixel] = !image ? 2 * owner : images ? 2 * owner + 1 : -4 - pixel;
