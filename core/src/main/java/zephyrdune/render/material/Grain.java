@@ -13,6 +13,11 @@ public final class Grain {
     /** Pixels that the size of a relief takes at least where it shows in full. */
     private static final double PIXELS = 2;
 
+    /** From one crease of a folded cloth to the next, and how far it rises beside one, metres. */
+    private static final double FOLD = 0.2;
+
+    private static final double CREASE = 0.004;
+
     /** Rise of the relief along x, y and z, over the relief's size. */
     private final double[] rise = new double[3];
 
@@ -140,8 +145,16 @@ public final class Grain {
         add(0.55 * per, 0.06 * per, 0.06 * per, x + OCTAVE_SHIFT, y + z, 0, 0.45);
         // soft waves of the cloth itself
         noise(x / 0.07, y / 0.05, z / 0.07);
-        rise[0] += 0.12 * gx;
-        rise[1] += 0.12 * gy;
+        rise[0] += 0.12 * gx + crease(x);
+        rise[1] += 0.12 * gy + crease(y);
+    }
+
+    /** Rise beside the creases of a cloth that was folded and pressed: ridges and valleys in turn. */
+    private static double crease(double along) {
+        double line = Math.rint(along / FOLD);
+        double off = along - line * FOLD;
+        double ridge = line % 2 == 0 ? 1 : -1;
+        return -ridge * Math.signum(off) * Math.exp(-Math.abs(off) / CREASE);
     }
 
     /** Herb and spice strewn unevenly: bits of all sizes, long and round, some places with many and some with none. */
