@@ -113,8 +113,9 @@ public final class Progress {
             return false;
         }
         double[] tiles = noise.tiles();
-        // as long as the picture is not done its noisiest part has to get more
-        double least = Math.min(ENOUGH_BEFORE * enough, noise.worst() / 2);
+        // where no part is too noisy and the picture is not done all the same, its noisier parts have to get more
+        double half = noise.worst() > enough ? Double.POSITIVE_INFINITY : noise.worst() / 2;
+        double least = Math.min(ENOUGH_BEFORE * enough, half);
         if (!film.pass(stage.effort, tile -> tiles.length == 0 || tiles[tile] > least, stop)) {
             return false;
         }
