@@ -31,7 +31,10 @@ final class Crockery {
     /** Height of a saucer's well, metres. */
     private static final double SAUCER_WELL = 0.005;
 
-    private static final int HANDLE_BEADS = 15;
+    /** Thickness of a cup's handle as a share of its size, and how far it goes on each side of the outermost place, radians. */
+    private static final double HANDLE = 0.17;
+
+    private static final double HANDLE_TURN = Math.PI / 2;
 
     private Crockery() {}
 
@@ -104,7 +107,7 @@ final class Crockery {
         return radius * (FOOT + (1 - FOOT) * Math.sqrt(1 - rest * rest));
     }
 
-    /** The handle is a row of beads so close that they are one. */
+    /** The handle is half an oval ring, leaning as the cup's side does. */
     static Body cup(Cup cup) {
         double radius = cup.diameter() / 2;
         double saucer = Cup.SAUCER * radius;
@@ -122,19 +125,17 @@ final class Crockery {
                         .turned())
                 .add(bowl(new Bowl(cup.diameter(), cup.cupHeight(), cup.surface(), cup.fill(), cup.contents()))
                         .opaque());
-        for (int bead = 0; bead < HANDLE_BEADS; bead++) {
-            double turn = Math.PI * (bead / (HANDLE_BEADS - 1.0) - 0.5) * 0.9;
-            double out = radius * (0.9 + 0.45 * Math.cos(turn));
-            double thick = 0.085 * radius;
-            maker.addRound(
-                    Vector3D.of(out, 0, cup.cupHeight() * (0.6 + 0.27 * Math.sin(turn))),
-                    thick,
-                    1.5 * thick,
-                    thick,
-                    0,
-                    clay);
-        }
-        return maker.body();
+        double out = 0.42 * radius;
+        double up = 0.27 * cup.cupHeight();
+        return maker.add(new Transformed(
+                        SurfaceOfRevolution.ring(1, HANDLE, clay)
+                                .facing(HANDLE_TURN)
+                                .turned(),
+                        Vector3D.of(-0.08 * radius, 0, -up),
+                        Vector3D.of(-out, 0, 0),
+                        Vector3D.of(0, 1.3 * out, 0),
+                        Vector3D.of(0.9 * radius, 0, 0.6 * cup.cupHeight())))
+                .body();
     }
 
     static Body board(ServingBoard board) {

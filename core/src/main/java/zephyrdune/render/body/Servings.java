@@ -15,10 +15,8 @@ import zephyrdune.set.dish.Sorbet;
 /** Food with what it is served in or on. */
 final class Servings {
 
-    /** Loops of noodles in a nest, and pieces round a noodle. */
+    /** Loops of noodles in a nest. */
     private static final int LOOPS = 30;
-
-    private static final int ROUND_NOODLE = 8;
 
     private static final int LEAVES = 9;
     private static final int NEIGHBOURS = 6;
@@ -64,7 +62,7 @@ final class Servings {
             Vector3D up = Vector3D.of(Math.sin(lean) * Math.cos(turn), Math.sin(lean) * Math.sin(turn), Math.cos(lean));
             Vector3D along = Vector3D.of(-Math.sin(turn), Math.cos(turn), 0);
             maker.add(new Transformed(
-                    ring(radius, thick, noodle),
+                    SurfaceOfRevolution.ring(radius, thick, noodle).turned(),
                     along,
                     up.cross(along),
                     up,
@@ -72,22 +70,14 @@ final class Servings {
         }
         // one on top that lies level, so that the nest is as high as stated
         maker.add(Body.posed(
-                ring(Noodles.CROWN * noodles.diameter() / 2 - thick, thick, noodle),
+                SurfaceOfRevolution.ring(Noodles.CROWN * noodles.diameter() / 2 - thick, thick, noodle)
+                        .turned(),
                 Vector3D.of(0, 0, noodles.top() - thick),
                 1,
                 1,
                 1,
                 0));
         return maker.body();
-    }
-
-    private static Solid ring(double radius, double thick, Material material) {
-        Outline outline = new Outline(radius, -thick);
-        for (int i = 1; i <= ROUND_NOODLE; i++) {
-            double turn = 2 * Math.PI * i / ROUND_NOODLE;
-            outline.curveTo(radius + thick * Math.sin(turn), -thick * Math.cos(turn), material);
-        }
-        return outline.turned();
     }
 
     static Body sorbet(Sorbet sorbet) {

@@ -24,6 +24,9 @@ final class SurfaceOfRevolution implements Solid {
     /** Pieces that are told to be missed together. */
     private static final int RUN = 5;
 
+    /** Pieces round a ring's bar. */
+    private static final int ROUND_BAR = 8;
+
     private final int pieces;
 
     /** Least and greatest height and radius of every run of pieces. */
@@ -289,6 +292,16 @@ final class SurfaceOfRevolution implements Solid {
     /** Whether a place is on the part that there is. */
     private boolean faces(double x, double y) {
         return facing <= -1 || -y >= facing * Math.sqrt(x * x + y * y);
+    }
+
+    /** The outline of a ring: a round bar, half so thick, bent round the axis. */
+    static Outline ring(double radius, double thick, Material material) {
+        Outline outline = new Outline(radius, -thick);
+        for (int i = 1; i <= ROUND_BAR; i++) {
+            double turn = 2 * Math.PI * i / ROUND_BAR;
+            outline.curveTo(radius + thick * Math.sin(turn), -thick * Math.cos(turn), material);
+        }
+        return outline;
     }
 
     /** An outline in the making, from the foot outwards and up, then inwards over the top to the axis. */

@@ -27,7 +27,7 @@ public enum Surface {
     BAKED_PASTRY(0.57, 0.35, 0.15, Finish.MATTE, Relief.grain(0.0025, 0.25, 0.16)),
     CREAM(0.80, 0.73, 0.58, Finish.coated(0.3, 1.4).scattering(0.35), Relief.grain(0.015, 0.03, 0.02)),
     BLACK_SESAME(
-            0.56, 0.52, 0.46, Finish.coated(0.14, 1.4).scattering(2), Relief.of(Pattern.FLECKS, 0.0016, 0.012, 0.3)),
+            0.70, 0.65, 0.56, Finish.coated(0.14, 1.4).scattering(2), Relief.of(Pattern.FLECKS, 0.0019, 0.010, 0.16)),
     GREEN_LEAF(0.15, 0.27, 0.06, Finish.sheet(0.35), Relief.grain(0.012, 0.2, 0.3)),
     SILVER_CARD(0.88, 0.88, 0.87, Finish.metal(0.55), Relief.SMOOTH),
     GOLD_CARD(0.90, 0.70, 0.36, Finish.metal(0.55), Relief.SMOOTH),

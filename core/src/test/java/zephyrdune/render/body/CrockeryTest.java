@@ -103,18 +103,17 @@ public class CrockeryTest {
         assertThat(height(cup, 0, 0)).isCloseTo(0.052, within(FINE));
         assertThat(met(cup, Vector3D.of(0, 0, 1), Vector3D.of(0, 0, -1)).material)
                 .isEqualTo(Material.of(Surface.COFFEE));
-        // the handle: its farthest bead, its highest and its lowest, and the hole between
-        double bead = 0.085 * 0.045;
-        assertThat(side(cup, 0.6 * 0.065, 0)).isCloseTo(1.35 * 0.045 + bead, within(FINE));
-        double top = 0.065 * (0.6 + 0.27 * Math.sin(0.45 * Math.PI));
-        double foot = 0.065 * (0.6 - 0.27 * Math.sin(0.45 * Math.PI));
-        double near = 0.045 * (0.9 + 0.45 * Math.cos(0.45 * Math.PI));
-        assertThat(side(cup, top, 0)).isGreaterThanOrEqualTo(near + bead - FINE);
-        assertThat(side(cup, foot, 0)).isGreaterThanOrEqualTo(near + bead - FINE);
-        assertThat(side(cup, top + 1.05 * bead, 0)).isLessThan(0.0451);
+        // the handle: half a ring of 0.42 by 0.27, its bar 0.17 of that to each side; its highest place, and the hole
+        // within
+        double reach = 1.17;
+        assertThat(side(cup, 0.6 * 0.065, 0)).isCloseTo((0.9 + 0.42 * reach) * 0.045, within(FINE));
+        double top = 0.065 * (0.6 + 0.27 * reach);
+        double over = 0.045 * (0.9 + 0.08 * reach);
+        assertThat(side(cup, top - 5e-5, 0)).isCloseTo(over, within(0.003));
+        assertThat(side(cup, top + 5e-5, 0)).isLessThan(0.0451);
         assertThat(crossings(cup, Vector3D.of(0.052, -1, 0.6 * 0.065), Vector3D.of(0, 1, 0)))
                 .isEmpty();
-        assertThat(crossings(cup, Vector3D.of(1.35 * 0.045, -1, 0.6 * 0.065), Vector3D.of(0, 1, 0)))
+        assertThat(crossings(cup, Vector3D.of(1.32 * 0.045, -1, 0.6 * 0.065), Vector3D.of(0, 1, 0)))
                 .hasSizeGreaterThanOrEqualTo(2);
     }
 
