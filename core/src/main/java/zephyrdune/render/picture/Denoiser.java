@@ -7,7 +7,7 @@ import zephyrdune.render.trace.Layers;
 
 /**
  * A picture that is still noisy, evened out: the light that came by way of other surfaces, and the room's, is evened along each surface as far
- * as its own noise reaches; light straight from the key and the base light is left as it was found, so that shadow edges keep their width.
+ * as its own noise reaches; light straight from the key and the base light is left as it was found, so that shadow edges keep their width, but for a first look.
  *
  * <p>An edge-avoiding wavelet (H. Dammertz and others, Edge-avoiding à-trous wavelet transform for fast global illumination
  * filtering, HPG 2010), on light with the surface's colour taken out, guided by owner, normal and distance, and by differences that are
@@ -21,6 +21,9 @@ public final class Denoiser {
 
     /** Distances between the pixels that are taken together, pass after pass. */
     private static final int[] STEPS = {1, 2, 4, 8};
+
+    /** The same for light straight from the lights in a first look. */
+    private static final int[] FIRST_STEPS = {1};
 
     /** How many of these say how noisy the neighbourhood is. */
     private static final int WIDE = 3;
@@ -85,14 +88,23 @@ public final class Denoiser {
         Mix others = mix.without(Layers.KEY).without(Layers.BASE);
         float[] sum = film.picture(straight).linear();
         float[] error = film.halfDifference(straight);
-        Denoiser smooth = new Denoiser(film);
         boolean enough = film.samples() >= GUIDING;
         Likeness likeness = new Likeness(film.guides(), film.width(), film.height(), enough);
+        if (film.sparse()) {
+            // a first look: better a little soft than full of dots
+            Denoiser first = new Denoiser(film);
+            first.take(sum, error);
+            Arrays.fill(sum, 0);
+            Arrays.fill(error, 0);
+            first.even(likeness, false, FIRST_STEPS);
+            first.addTo(sum, error);
+        }
+        Denoiser smooth = new Denoiser(film);
         smooth.take(film.picture(others).linear(), film.halfDifference(others));
         if (!film.sparse()) {
             smooth.withoutStrays(enough);
         }
-        smooth.even(likeness, enough);
+        smooth.even(likeness, enough, STEPS);
         smooth.addTo(sum, error);
         return new Shown(new Picture(film.width(), film.height(), sum), error);
     }
@@ -104,7 +116,7 @@ public final class Denoiser {
     /** Takes the surface's colour out. */
     private void take(float[] found, float[] halfDifference) {
         light = new float[3][width * height];
-        half = halfDifference;
+        half = halfDifference.clone();
         rows(row -> {
             for (int pixel = row * width; pixel < (row + 1) * width; pixel++) {
                 for (int channel = 0; channel < 3; channel++) {
@@ -127,21 +139,21 @@ public final class Denoiser {
         });
     }
 
-    private void even(Likeness likeness, boolean enough) {
-        float[][][] weights = Arrays.stream(STEPS).mapToObj(likeness::at).toArray(float[][][]::new);
+    private void even(Likeness likeness, boolean enough, int[] steps) {
+        float[][][] weights = Arrays.stream(steps).mapToObj(likeness::at).toArray(float[][][]::new);
         variance = new float[half.length];
         if (enough) {
             for (int pixel = 0; pixel < half.length; pixel++) {
                 variance[pixel] = half[pixel] * half[pixel];
             }
             for (int i = 0; i < WIDE; i++) {
-                widely(STEPS[i], weights[i]);
+                widely(steps[i], weights[i]);
             }
         } else {
             Arrays.fill(variance, ANY);
         }
-        for (int i = 0; i < STEPS.length; i++) {
-            step(STEPS[i], weights[i]);
+        for (int i = 0; i < steps.length; i++) {
+            step(steps[i], weights[i]);
         }
     }
 

@@ -24,8 +24,8 @@ public record SampleBudget(int shadowRays, int paths, int reflections, boolean e
     /** Eight rays and one path, as far as it goes. */
     public static final SampleBudget USUAL = new SampleBudget(8, 1, 24);
 
-    /** For a first look: two rays, and a path for every four pixels. */
-    public static final SampleBudget FIRST = new SampleBudget(2, 1, 24, false, 2);
+    /** For a first look: three rays, and a path for every four pixels. */
+    public static final SampleBudget FIRST = new SampleBudget(3, 1, 24, false, 2);
 
     /** Light straight from the lights, or mirrored, alone. */
     public static SampleBudget direct(int shadowRays) {
