@@ -39,6 +39,9 @@ public final class Progress {
     /** A part of the picture gets no more samples once it is so much better than asked for. */
     private static final double ENOUGH_BEFORE = 0.6;
 
+    /** Share of the work that is not passed before it is done. */
+    private static final double NEARLY = 0.99;
+
     private static final Noise NOTHING_KNOWN = new Noise(Double.POSITIVE_INFINITY, new double[0]);
 
     /** Beside a film: the picture mixed from it, evened out, and as a file. Bytes a pixel. */
@@ -179,13 +182,23 @@ public final class Progress {
         return before != null ? Double.POSITIVE_INFINITY : noise.most();
     }
 
-    /** How much of the work of a fine picture is done, 0 to 1: noise falls as the root of the passes. */
+    /** How much of the work of a fine picture is done, 0 to 1: noise falls as the root of the samples, part by part. */
     public double share() {
-        double off = before != null ? Double.POSITIVE_INFINITY : farOff();
-        if (!Double.isFinite(off) || off <= 0) {
-            return done() ? 1 : 0;
+        if (done()) {
+            return 1;
         }
-        return Math.min(1, Math.max(enough * enough / (off * off), (double) passes / MOST_SAMPLES));
+        if (stage != Stage.FINE || Double.isInfinite(noise())) {
+            return 0;
+        }
+        double[] tiles = noise.tiles();
+        double taken = 0;
+        double left = 0;
+        for (int tile = 0; tile < tiles.length; tile++) {
+            double off = tiles[tile] / (ENOUGH_BEFORE * enough);
+            taken += film.samples(tile);
+            left += Math.max(0, Math.min(MOST_SAMPLES - passes, film.samples(tile) * (off * off - 1)));
+        }
+        return Math.min(NEARLY, taken / (taken + left));
     }
 
     /** The picture so far, evened out. */
