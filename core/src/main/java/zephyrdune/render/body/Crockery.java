@@ -1,7 +1,6 @@
 package zephyrdune.render.body;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.render.body.SurfaceOfRevolution.Outline;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Bowl;
 import zephyrdune.set.dish.Cloth;
@@ -128,9 +127,7 @@ final class Crockery {
         double out = 0.42 * radius;
         double up = 0.27 * cup.cupHeight();
         return maker.add(new Transformed(
-                        SurfaceOfRevolution.ring(1, HANDLE, clay)
-                                .facing(HANDLE_TURN)
-                                .turned(),
+                        Outline.ring(1, HANDLE, clay).facing(HANDLE_TURN).turned(),
                         Vector3D.of(-0.08 * radius, 0, -up),
                         Vector3D.of(-out, 0, 0),
                         Vector3D.of(0, 1.3 * out, 0),

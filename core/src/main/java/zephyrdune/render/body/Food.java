@@ -1,7 +1,6 @@
 package zephyrdune.render.body;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.render.body.SurfaceOfRevolution.Outline;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Biscuit;
 import zephyrdune.set.dish.Block;

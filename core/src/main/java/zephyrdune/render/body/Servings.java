@@ -1,7 +1,6 @@
 package zephyrdune.render.body;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import zephyrdune.render.body.SurfaceOfRevolution.Outline;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Bowl;
 import zephyrdune.set.dish.FilledRoll;
@@ -62,7 +61,7 @@ final class Servings {
             Vector3D up = Vector3D.of(Math.sin(lean) * Math.cos(turn), Math.sin(lean) * Math.sin(turn), Math.cos(lean));
             Vector3D along = Vector3D.of(-Math.sin(turn), Math.cos(turn), 0);
             maker.add(new Transformed(
-                    SurfaceOfRevolution.ring(radius, thick, noodle).turned(),
+                    Outline.ring(radius, thick, noodle).turned(),
                     along,
                     up.cross(along),
                     up,
@@ -70,7 +69,7 @@ final class Servings {
         }
         // one on top that lies level, so that the nest is as high as stated
         maker.add(Body.posed(
-                SurfaceOfRevolution.ring(Noodles.CROWN * noodles.diameter() / 2 - thick, thick, noodle)
+                Outline.ring(Noodles.CROWN * noodles.diameter() / 2 - thick, thick, noodle)
                         .turned(),
                 Vector3D.of(0, 0, noodles.top() - thick),
                 1,

@@ -15,7 +15,7 @@ public final class Progress {
 
     /** How far the picture has come. */
     public enum Stage {
-        COARSE(256, SampleBudget.FIRST),
+        COARSE(208, SampleBudget.FIRST),
         SHARPER(480, SampleBudget.USUAL),
         FINE(900, SampleBudget.USUAL);
 

@@ -7,10 +7,27 @@ import zephyrdune.render.material.Material;
 /** Reflection off a coat or a metal, polished or rough. Works in place; used by one thread. */
 final class Reflection {
 
+    /** A coat's reflection is followed at least this often; off what the eye sees, more often than it matters by this. */
+    private static final double LEAST_OFTEN = 0.05;
+
+    private static final double OFTEN = 6;
+
+    /** Off what is so smooth that the light's image shows, always: rays towards the light hardly ever find it there. */
+    private static final double GLOSSY = 0.04;
+
+    private static final double ALWAYS = Double.POSITIVE_INFINITY;
+
     private final Basis axes = new Basis();
 
     /** Of a rough surface, the normal of the facet that reflects. */
     private final double[] facet = new double[3];
+
+    /** Chance with which what a coat mirrors is followed. */
+    static double followed(PathVertex at) {
+        Material material = at.material;
+        double often = at.reflections > 0 ? 1 : material.alpha() < GLOSSY ? ALWAYS : OFTEN;
+        return Math.min(1, Math.max(LEAST_OFTEN, often * Fresnel.mirrored(at.out, material.index())));
+    }
 
     /**
      * Sets a reflected ray and what it counts for; false where it would go into the surface.

@@ -2,7 +2,6 @@ package zephyrdune.render.trace;
 
 import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
-import zephyrdune.render.material.Fresnel;
 import zephyrdune.render.material.Material;
 
 /**
@@ -47,16 +46,6 @@ public final class Tracer {
 
     /** Least cosine with which a surface is looked at. */
     private static final double LEAST_OUT = 0.01;
-
-    /** A coat's reflection is followed at least this often; off what the eye sees, more often than it matters by this. */
-    private static final double LEAST_OFTEN = 0.05;
-
-    private static final double OFTEN = 6;
-
-    /** Off what is so smooth that the light's image shows, always: rays towards the light hardly ever find it there. */
-    private static final double GLOSSY = 0.04;
-
-    private static final double ALWAYS = Double.POSITIVE_INFINITY;
 
     private static final int ROULETTE_FROM = 2;
     private static final double MOST_LIKELY = 0.95;
@@ -337,8 +326,7 @@ public final class Tracer {
         Material material = at.material;
         double weight = 1;
         if (material.coated()) {
-            double often = at.reflections > 0 ? 1 : material.alpha() < GLOSSY ? ALWAYS : OFTEN;
-            double goesOn = Math.min(1, Math.max(LEAST_OFTEN, often * Fresnel.mirrored(at.out, material.index())));
+            double goesOn = Reflection.followed(at);
             if (goesOn < 1 && numbers.single(at.dimension + ROULETTE, sample) >= goesOn) {
                 return;
             }

@@ -319,8 +319,8 @@ public class FilmTest {
             if (room == Long.MAX_VALUE) {
                 assertThat(width).isEqualTo(900);
             } else {
-                assertThat(width).isBetween(256, 899);
-                assertThat(progress.bytes() <= room || width == 256).isTrue();
+                assertThat(width).isBetween(208, 899);
+                assertThat(progress.bytes() <= room || width == 208).isTrue();
             }
         }
     }
