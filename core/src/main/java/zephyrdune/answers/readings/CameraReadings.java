@@ -139,11 +139,19 @@ final class CameraReadings {
     /** How much power is left, or how much is wanting. */
     private static String left(Light light, MeteredExposure hero, DialMark mark) {
         if (missed(light, hero)) {
-            return hero.off() < 0
-                    ? "%.1f stops short".formatted(-hero.off())
-                    : "%.1f stops too bright".formatted(hero.off());
+            double over = over(light, hero);
+            return over < 0 ? "%.1f stops short".formatted(-over) : "%.1f stops too bright".formatted(over);
         }
         return mark.below() < NOTICED ? "all of it" : "%.1f stops left".formatted(mark.below());
+    }
+
+    /** By how much the nearest power there is misses: of the light alone, unless its control is fixed or the room alone is too bright. */
+    private static double over(Light light, MeteredExposure hero) {
+        if (light.powerChoice() == PowerChoice.FIXED || hero.light().ambient() >= hero.wanted()) {
+            return hero.off();
+        }
+        double range = light.source().dial().range();
+        return hero.wantedBelow() < range ? Math.min(0, hero.wantedBelow()) : hero.wantedBelow() - range;
     }
 
     private static String powerNote(TableSet set, MeteredExposure hero) {

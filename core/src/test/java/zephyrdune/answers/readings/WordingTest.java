@@ -81,6 +81,23 @@ public class WordingTest {
         assertThat(Readings.of(open, ReadingKind.POWER).word()).endsWith("stops too bright");
     }
 
+    /** The room brings the exposure nearer to what is wanted than the power is: both speak of the power. */
+    @Test
+    public void whatIsShortIsThePower() {
+        TableSet set = Sets.chowder();
+        TableSet bright = set.withExposure(new Exposure(22, 1 / 30.0, 50, 1 / 30.0, 0, 5500))
+                .withAmbient(set.ambient().withIlluminance(15_000));
+        Reading power = Readings.of(bright, ReadingKind.POWER);
+        assertThat(power.word()).endsWith("stops short");
+        assertThat(power.note()).contains("Full power is " + power.word());
+        double off = Readings.of(bright, ReadingKind.OFF_EXPOSURE).value().orElseThrow();
+        assertThat(off).isGreaterThan(0.05 - stops(power.word()));
+    }
+
+    private static double stops(String word) {
+        return Double.parseDouble(word.substring(0, word.indexOf(' ')));
+    }
+
     @Test
     public void everyReadingIsInAGroup() {
         for (ReadingKind kind : ReadingKind.values()) {
