@@ -203,8 +203,8 @@ export const DISHES: Record<Dish["kind"], Dish> = {
     labelHeight: 0.7,
     label: "label-paper",
   },
-  tube: {
-    kind: "tube",
+  "squeeze-tube": {
+    kind: "squeeze-tube",
     diameterMetres: 0.04,
     tubeHeightMetres: 0.15,
     surface: "cream",

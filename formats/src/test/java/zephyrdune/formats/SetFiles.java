@@ -247,39 +247,10 @@ final class SetFiles {
             """;
 
     /** As version 1 wrote it. */
-    static final String FIRST_VERSION = """
-            {
-              "format": "zephyrdune-set",
-              "version": 1,
-              "title": "Plain",
-              "camera": {
-                "angle": "forty-five",
-                "focalLengthMetres": 0.085,
-                "sensorWidthMetres": 0.036,
-                "sensorHeightMetres": 0.024,
-                "framedWidthMetres": 0.5
-              },
-              "dish": {
-                "kind": "bowl",
-                "diameterMetres": 0.2,
-                "rimHeightMetres": 0.07,
-                "surface": "dark-stoneware",
-                "fill": 0.7,
-                "contents": "smoked-chowder"
-              },
-              "light": {
-                "widthMetres": 0.6,
-                "heightMetres": 0.6,
-                "clockHours": 10.5,
-                "heightAngleDegrees": 40,
-                "distanceMetres": 0.9,
-                "aim": { "xMetres": 0, "yMetres": 0, "zMetres": 0 }
-              },
-              "tableTop": { "surface": "pale-wood" },
-              "backdrop": { "distanceMetres": 1.2, "widthMetres": 2, "heightMetres": 1.5, "surface": "grey-paper" },
-              "exposure": { "biasStops": 0, "ambientUnderKeyStops": 4 }
-            }
-            """;
+    static final String FIRST_VERSION = SECOND_VERSION
+            .replace("\"version\": 2", "\"version\": 1")
+            .replaceFirst("(?s)\"source\": .*?(?=\"clockHours\")", "\"widthMetres\": 0.6, \"heightMetres\": 0.6, ")
+            .replaceFirst("(?s)\"exposure\": .*", "\"exposure\": { \"biasStops\": 0, \"ambientUnderKeyStops\": 4 } }");
 
     private SetFiles() {}
 }

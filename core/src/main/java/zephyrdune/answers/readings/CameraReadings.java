@@ -129,11 +129,7 @@ final class CameraReadings {
 
     /** Whether the exposure is not the one that is wanted; between two marks of its dial is as near as it comes. */
     private static boolean missed(Light light, MeteredExposure hero) {
-        boolean between = light.powerChoice() == PowerChoice.FOLLOWS
-                && hero.wantedBelow() > -NOTICED
-                && hero.wantedBelow() < light.source().dial().range() + NOTICED
-                && hero.light().ambient() < hero.wanted();
-        return Math.abs(hero.off()) > NOTICED && !between;
+        return Math.abs(over(light, hero)) > NOTICED;
     }
 
     /** How much power is left, or how much is wanting. */
@@ -158,19 +154,19 @@ final class CameraReadings {
         List<String> notes = new ArrayList<>();
         Light light = set.light();
         MeterNote.of(set, hero.light()).ifPresent(notes::add);
-        double range = light.source().dial().range();
-        if (light.powerChoice() == PowerChoice.FOLLOWS && hero.wantedBelow() < -0.05) {
+        double over = over(light, hero);
+        if (light.powerChoice() == PowerChoice.FOLLOWS && hero.light().ambient() >= hero.wanted()) {
+            notes.add("The room alone gives what is wanted: close the shutter or the blinds, or work with less of it");
+        } else if (light.powerChoice() == PowerChoice.FOLLOWS && over < -0.05) {
             notes.add(
                     "Full power is %.1f stops short: come closer, open the aperture, raise the ISO, or lose less on the way"
-                            .formatted(-hero.wantedBelow()));
-        } else if (light.powerChoice() == PowerChoice.FOLLOWS && hero.light().ambient() >= hero.wanted()) {
-            notes.add("The room alone gives what is wanted: close the shutter or the blinds, or work with less of it");
-        } else if (light.powerChoice() == PowerChoice.FOLLOWS && hero.wantedBelow() > range + 0.05) {
+                            .formatted(-over));
+        } else if (light.powerChoice() == PowerChoice.FOLLOWS && over > 0.05) {
             notes.add(
                     "The lowest power is %.1f stops too bright: move away, close the aperture, lower the ISO, or add diffusion"
-                            .formatted(hero.wantedBelow() - range));
+                            .formatted(over));
         }
-        if (light.powerChoice() == PowerChoice.FIXED && Math.abs(hero.off()) > 0.05) {
+        if (light.powerChoice() == PowerChoice.FIXED && Math.abs(over) > 0.05) {
             notes.add("To keep the exposure, set %s"
                     .formatted(light.source().dial().nearest(hero.wantedBelow()).text()));
         }

@@ -24,10 +24,10 @@ import zephyrdune.set.dish.Rolls;
 import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
 import zephyrdune.set.dish.Sorbet;
+import zephyrdune.set.dish.SqueezeTube;
 import zephyrdune.set.dish.Stack;
 import zephyrdune.set.dish.Tart;
 import zephyrdune.set.dish.Tin;
-import zephyrdune.set.dish.Tube;
 import zephyrdune.set.dish.Watch;
 
 /** The body of every dish. Its outermost edges are the rims that the readings speak of. */
@@ -86,7 +86,7 @@ public final class Bodies {
             return Servings.filledRoll(roll);
         } else if (dish instanceof DropperBottle bottle) {
             return Glassware.dropperBottle(bottle);
-        } else if (dish instanceof Tube tube) {
+        } else if (dish instanceof SqueezeTube tube) {
             return Products.tube(tube);
         } else if (dish instanceof Watch watch) {
             return Products.watch(watch);

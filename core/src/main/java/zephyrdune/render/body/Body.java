@@ -55,15 +55,18 @@ public record Body(Solid opaque, Solid clear) {
                 at);
     }
 
+    /** The same as large as it is. */
+    static Solid posed(Solid body, Vector3D at, double turn) {
+        return posed(body, at, 1, 1, 1, turn);
+    }
+
     /** The same body elsewhere on the table. */
     public Body moved(double x, double y, double lift, double turn) {
         if (x == 0 && y == 0 && lift == 0 && turn == 0) {
             return this;
         }
         Vector3D at = Vector3D.of(x, y, lift);
-        return new Body(
-                opaque == null ? null : posed(opaque, at, 1, 1, 1, turn),
-                clear == null ? null : posed(clear, at, 1, 1, 1, turn));
+        return new Body(opaque == null ? null : posed(opaque, at, turn), clear == null ? null : posed(clear, at, turn));
     }
 
     /** A number from 0 to 1 that looks drawn at random but belongs to a piece, so that a dish always looks the same. */

@@ -34,7 +34,7 @@ final class Food {
 
     static Body drum(Drum drum) {
         return new Body(
-                new Outline(drum.bottomDiameter() / 2, 0)
+                new Profile(drum.bottomDiameter() / 2, 0)
                         .to(drum.topDiameter() / 2, drum.drumHeight(), Material.of(drum.side()))
                         .to(0, drum.drumHeight(), Material.of(drum.lid()))
                         .turned(),
@@ -77,7 +77,7 @@ final class Food {
         double wall = Math.min(0.006, 0.12 * radius);
         Material crust = Material.of(tart.crust());
         Body.Maker maker = new Body.Maker()
-                .add(new Outline(0.9 * radius, 0)
+                .add(new Profile(0.9 * radius, 0)
                         .to(radius, high - wall / 3, crust)
                         .curveTo(radius - wall / 3, high, crust)
                         .curveTo(radius - 0.7 * wall, high, crust)
@@ -107,7 +107,7 @@ final class Food {
         double flat = Custard.TOP * top;
         double rounding = Math.min(top - flat, 0.4 * high);
         Material cream = Material.of(custard.surface());
-        Outline outline = new Outline(bottom, 0).to(top, high - rounding, cream);
+        Profile outline = new Profile(bottom, 0).to(top, high - rounding, cream);
         for (int i = 1; i <= ROUNDING_PIECES; i++) {
             double turn = Math.PI / 2 * i / ROUNDING_PIECES;
             outline.curveTo(flat + (top - flat) * Math.cos(turn), high - rounding * (1 - Math.sin(turn)), cream);
@@ -175,7 +175,7 @@ final class Food {
         double high = cake.cakeHeight();
         double edge = Math.min(0.005, 0.1 * high);
         Material icing = Material.of(cake.icing());
-        Outline outline = new Outline(radius, 0)
+        Profile outline = new Profile(radius, 0)
                 .to(radius, high - edge, icing)
                 .curveTo(radius - 0.3 * edge, high - 0.3 * edge, icing)
                 .curveTo(radius - edge, high, icing)
@@ -186,12 +186,7 @@ final class Food {
         // what there is of the outside is about -y: turned till the gap, about +y, is where it belongs
         Body.Maker maker = new Body.Maker()
                 .add(Body.posed(
-                        outline.facing(Math.PI - cake.slice() / 2).turned(),
-                        Vector3D.ZERO,
-                        1,
-                        1,
-                        1,
-                        SLICE_TO - Math.PI / 2));
+                        outline.facing(Math.PI - cake.slice() / 2).turned(), Vector3D.ZERO, SLICE_TO - Math.PI / 2));
         for (int side = -1; side <= 1; side += 2) {
             cut(maker, cake, edge, side);
         }
@@ -233,9 +228,6 @@ final class Food {
                         (high - low) / 2,
                         material),
                 Vector3D.ZERO,
-                1,
-                1,
-                1,
                 turn);
     }
 
@@ -244,8 +236,8 @@ final class Food {
         double flat = Biscuit.FLAT * radius;
         double half = biscuit.thickness() / 2;
         Material dough = Material.of(biscuit.surface());
-        Outline outline =
-                new Outline(flat, 0).curveTo(0.97 * radius, 0.4 * half, dough).curveTo(radius, half, dough);
+        Profile outline =
+                new Profile(flat, 0).curveTo(0.97 * radius, 0.4 * half, dough).curveTo(radius, half, dough);
         for (int i = 1; i <= ROUNDING_PIECES; i++) {
             double turn = Math.PI / 2 * i / ROUNDING_PIECES;
             outline.curveTo(flat + (radius - flat) * Math.cos(turn), half + half * Math.sin(turn), dough);

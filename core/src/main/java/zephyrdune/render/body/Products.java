@@ -3,7 +3,7 @@ package zephyrdune.render.body;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Carton;
-import zephyrdune.set.dish.Tube;
+import zephyrdune.set.dish.SqueezeTube;
 import zephyrdune.set.dish.Watch;
 
 /** Things that are sold and not eaten. */
@@ -44,30 +44,30 @@ final class Products {
         return maker.body();
     }
 
-    static Body tube(Tube tube) {
+    static Body tube(SqueezeTube tube) {
         double radius = tube.diameter() / 2;
-        double cap = Tube.CAP * tube.tubeHeight();
-        double capRadius = Tube.CAP_ACROSS * radius;
+        double cap = SqueezeTube.CAP * tube.tubeHeight();
+        double capRadius = SqueezeTube.CAP_ACROSS * radius;
         double seam = 0.04 * tube.tubeHeight();
         double body = tube.tubeHeight() - cap - seam;
-        double end = Tube.END * radius;
+        double end = SqueezeTube.END * radius;
         Material skin = Material.of(tube.surface());
         Material hard = Material.of(tube.cap());
         return new Body.Maker()
-                .add(new Outline(capRadius, 0)
+                .add(new Profile(capRadius, 0)
                         .to(capRadius, 0.96 * cap, hard)
                         .curveTo(0.98 * capRadius, cap, hard)
                         .to(radius, cap, skin)
                         .turned())
                 .add(Body.posed(
                         new PressedTube(
-                                radius, end, Tube.SEAM / 2, tube.labelHeight(), skin, Material.of(tube.label())),
+                                radius, end, SqueezeTube.SEAM / 2, tube.labelHeight(), skin, Material.of(tube.label())),
                         Vector3D.of(0, 0, cap),
                         1,
                         1,
                         body,
                         0))
-                .add(new Box(0, 0, tube.tubeHeight() - seam / 2, end, Tube.SEAM / 2, seam / 2, skin))
+                .add(new Box(0, 0, tube.tubeHeight() - seam / 2, end, SqueezeTube.SEAM / 2, seam / 2, skin))
                 .body();
     }
 
@@ -79,7 +79,7 @@ final class Products {
         Material metal = Material.of(watch.metal());
         Material marks = Material.of(watch.marks());
         Body.Maker maker = new Body.Maker()
-                .add(new Outline(0.9 * radius, 0)
+                .add(new Profile(0.9 * radius, 0)
                         .curveTo(0.98 * radius, 0.2 * high, metal)
                         .curveTo(radius, 0.5 * high, metal)
                         .curveTo(0.98 * radius, 0.8 * high, metal)
@@ -111,9 +111,6 @@ final class Products {
                         thick / 2,
                         material),
                 Vector3D.ZERO,
-                1,
-                1,
-                1,
                 -clock);
     }
 }

@@ -34,7 +34,7 @@ public sealed interface Dish
                 Rolls,
                 FilledRoll,
                 DropperBottle,
-                Tube,
+                SqueezeTube,
                 Watch {
 
     /** Height above the table of the top that the exposure is set for, on the axis, in metres. */

@@ -16,7 +16,7 @@ import zephyrdune.set.dish.FilledRoll;
 import zephyrdune.set.dish.Noodles;
 import zephyrdune.set.dish.Rolls;
 import zephyrdune.set.dish.Sorbet;
-import zephyrdune.set.dish.Tube;
+import zephyrdune.set.dish.SqueezeTube;
 import zephyrdune.set.dish.Watch;
 import zephyrdune.set.surface.Medium;
 import zephyrdune.set.surface.Surface;
@@ -117,7 +117,7 @@ public class ServingsTest {
     /** Half the way round a tube is as broad as its flat end; half way up it is half way between. */
     @Test
     public void tube() {
-        Tube tube = new Tube(0.04, 0.15, Surface.CREAM, Surface.BLACK_RUBBER, 0.4, Surface.PRINTED_CARD);
+        SqueezeTube tube = new SqueezeTube(0.04, 0.15, Surface.CREAM, Surface.BLACK_RUBBER, 0.4, Surface.PRINTED_CARD);
         Solid body = opaque(tube);
         assertThat(side(body, 0.149, 0)).isCloseTo(Math.PI / 4 * 0.04, within(FINE));
         assertThat(side(body, 0.149, Math.PI / 2)).isCloseTo(0.00075, within(FINE));

@@ -32,11 +32,11 @@ import zephyrdune.set.dish.Rolls;
 import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
 import zephyrdune.set.dish.Sorbet;
+import zephyrdune.set.dish.SqueezeTube;
 import zephyrdune.set.dish.Stack;
 import zephyrdune.set.dish.Tart;
 import zephyrdune.set.dish.Tin;
 import zephyrdune.set.dish.TinLid;
-import zephyrdune.set.dish.Tube;
 import zephyrdune.set.dish.Watch;
 import zephyrdune.set.surface.Medium;
 import zephyrdune.set.surface.Surface;
@@ -143,7 +143,7 @@ public class SolidTest {
                     0.11, 0.085, Surface.BREAD_CRUST, Surface.BREAD_CRUMB, Surface.GREEN_LEAF, Surface.CHOCOLATE),
             new DropperBottle(
                     0.035, 0.1, Medium.AMBER_GLASS, 0.8, Medium.OIL, Surface.BLACK_RUBBER, 0.7, Surface.LABEL_PAPER),
-            new Tube(0.04, 0.15, Surface.CREAM, Surface.BLACK_RUBBER, 0.4, Surface.PRINTED_CARD),
+            new SqueezeTube(0.04, 0.15, Surface.CREAM, Surface.BLACK_RUBBER, 0.4, Surface.PRINTED_CARD),
             new Watch(0.042, 0.009, Surface.STEEL, Surface.WHITE_CERAMIC, Surface.BLACK_RUBBER)
         };
     }

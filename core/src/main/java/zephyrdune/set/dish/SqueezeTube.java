@@ -13,7 +13,7 @@ import zephyrdune.units.measure.Within;
  * @param diameter where it is round, over the cap
  * @param labelHeight of a printed field in the middle of its front, as a share, 0 for none
  */
-public record Tube(
+public record SqueezeTube(
         @Within(min = 0.015, max = 0.08, unit = Unit.METRE) double diameter,
         @Within(min = 0.05, max = 0.25, unit = Unit.METRE) double tubeHeight,
         Surface surface,
@@ -22,7 +22,7 @@ public record Tube(
         Surface label)
         implements Dish {
 
-    private static final Limits LIMITS = Limits.of(Tube.class);
+    private static final Limits LIMITS = Limits.of(SqueezeTube.class);
 
     /** Height of the cap, as a share. */
     public static final double CAP = 0.18;
@@ -36,7 +36,7 @@ public record Tube(
     /** Thickness of the flat end, metres. */
     public static final double SEAM = 0.0015;
 
-    public Tube {
+    public SqueezeTube {
         LIMITS.require(diameter, tubeHeight, labelHeight);
         Objects.requireNonNull(surface);
         Objects.requireNonNull(cap);

@@ -5,7 +5,7 @@ import java.util.List;
 import zephyrdune.render.material.Material;
 
 /** An outline in the making, from the foot outwards and up, then inwards over the top to the axis. */
-final class Outline {
+final class Profile {
 
     /** Pieces round a ring's bar. */
     private static final int ROUND_BAR = 8;
@@ -19,22 +19,22 @@ final class Outline {
     private double atRadius;
     private double atHeight;
 
-    Outline(double radius, double height) {
+    Profile(double radius, double height) {
         atRadius = radius;
         atHeight = height;
     }
 
     /** A straight piece after a sharp bend. */
-    Outline to(double radius, double height, Material of) {
+    Profile to(double radius, double height, Material of) {
         return piece(radius, height, of, false);
     }
 
     /** A straight piece that goes on a curve from the one before, if there is one. */
-    Outline curveTo(double radius, double height, Material of) {
+    Profile curveTo(double radius, double height, Material of) {
         return piece(radius, height, of, !materials.isEmpty());
     }
 
-    private Outline piece(double radius, double height, Material of, boolean goesOn) {
+    private Profile piece(double radius, double height, Material of, boolean goesOn) {
         ends.add(new double[] {atRadius, atHeight, radius, height});
         smooth.add(goesOn);
         materials.add(of);
@@ -44,14 +44,14 @@ final class Outline {
     }
 
     /** Ribs round the axis, which lean the outer sides' normals by up to {@code depth} of their length. */
-    Outline fluted(int count, double depth) {
+    Profile fluted(int count, double depth) {
         flutes = count;
         fluteDepth = depth;
         return this;
     }
 
     /** Only the part within this angle of -y, radians. */
-    Outline facing(double angle) {
+    Profile facing(double angle) {
         facing = Math.cos(angle);
         return this;
     }
@@ -61,8 +61,8 @@ final class Outline {
     }
 
     /** The outline of a ring: a round bar, half so thick, bent round the axis. */
-    static Outline ring(double radius, double thick, Material material) {
-        Outline outline = new Outline(radius, -thick);
+    static Profile ring(double radius, double thick, Material material) {
+        Profile outline = new Profile(radius, -thick);
         for (int i = 1; i <= ROUND_BAR; i++) {
             double turn = 2 * Math.PI * i / ROUND_BAR;
             outline.curveTo(radius + thick * Math.sin(turn), -thick * Math.cos(turn), material);
