@@ -157,16 +157,16 @@ final class CameraReadings {
         double over = over(light, hero);
         if (light.powerChoice() == PowerChoice.FOLLOWS && hero.light().ambient() >= hero.wanted()) {
             notes.add("The room alone gives what is wanted: close the shutter or the blinds, or work with less of it");
-        } else if (light.powerChoice() == PowerChoice.FOLLOWS && over < -0.05) {
+        } else if (light.powerChoice() == PowerChoice.FOLLOWS && over < -NOTICED) {
             notes.add(
                     "Full power is %.1f stops short: come closer, open the aperture, raise the ISO, or lose less on the way"
                             .formatted(-over));
-        } else if (light.powerChoice() == PowerChoice.FOLLOWS && over > 0.05) {
+        } else if (light.powerChoice() == PowerChoice.FOLLOWS && over > NOTICED) {
             notes.add(
                     "The lowest power is %.1f stops too bright: move away, close the aperture, lower the ISO, or add diffusion"
                             .formatted(over));
         }
-        if (light.powerChoice() == PowerChoice.FIXED && Math.abs(over) > 0.05) {
+        if (light.powerChoice() == PowerChoice.FIXED && Math.abs(over) > NOTICED) {
             notes.add("To keep the exposure, set %s"
                     .formatted(light.source().dial().nearest(hero.wantedBelow()).text()));
         }
