@@ -164,6 +164,8 @@ export const api = {
   readingKinds: () => json<ReadingKind[]>("/api/reading-kinds"),
   readings: (set: TableSet, signal?: AbortSignal) =>
     json<ReadingsAnswer>("/api/readings", send("POST", set, signal)),
+  readingsWhileMoving: (set: TableSet, signal?: AbortSignal) =>
+    json<ReadingsAnswer>("/api/readings?moving=true", send("POST", set, signal)),
   move: (
     set: TableSet,
     reading: Reading["kind"],

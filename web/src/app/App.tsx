@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect } from "react";
 import { api } from "../api/client";
 import { startNewSet, useNewSet } from "../kit/newSetOpen";
 import { useKit } from "../kit/store";
-import { useAnswersOf } from "../set/answers";
+import { useAnswersOf, useSurerAtRest } from "../set/answers";
 import { useTable } from "../set/store";
 import { useView } from "../set/view";
 import { SETS, setActions } from "../sets/actions";
@@ -35,6 +35,7 @@ export function App() {
   const asking = useNewSet(({ open }) => open);
   useEffect(() => void useKit.getState().fetch(), []);
   useAnswersOf(reach);
+  useSurerAtRest();
   const known = useAddress();
   useKeys();
   return (

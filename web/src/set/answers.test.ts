@@ -1,7 +1,8 @@
-import { renderHook } from "@testing-library/react";
-import { beforeEach, describe, expect, it } from "vitest";
+import { act, renderHook } from "@testing-library/react";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import { api } from "../api/client";
 import type { Reading, StoredSet, TableSet } from "../api/types";
-import { useAnswers, useLate } from "./answers";
+import { useAnswers, useLate, useSurerAtRest } from "./answers";
 import starter from "./starter.json";
 import { useTable } from "./store";
 
@@ -40,5 +41,29 @@ describe("answers", () => {
     answered();
     rerender();
     expect(result.current).toBe(false);
+  });
+
+  it("told at once are told surer at rest, and only of the set on the table", async () => {
+    vi.useFakeTimers();
+    const surer = { kind: "POWER", value: 3.1 } as unknown as Reading;
+    const asked = vi
+      .spyOn(api, "readings")
+      .mockResolvedValue({ readings: [surer] } as unknown as Awaited<
+        ReturnType<typeof api.readings>
+      >);
+    const later = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
+    useAnswers.setState({ unsure: true });
+    const { unmount } = renderHook(() => useSurerAtRest());
+    await later(100);
+    act(() => useTable.getState().change("backdrop.distanceMetres", 2.5));
+    await later(200);
+    expect(asked).not.toHaveBeenCalled();
+    act(answered);
+    await later(0);
+    expect(asked).toHaveBeenCalledTimes(1);
+    expect(useAnswers.getState().readings).toEqual([surer]);
+    expect(useAnswers.getState().unsure).toBe(false);
+    unmount();
+    vi.useRealTimers();
   });
 });

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { create } from "zustand";
 import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
@@ -14,6 +14,8 @@ type Answers = {
   /** The set that they are true of; none while there are none. */
   of: TableSet | null;
   readings: Reading[];
+  /** Whether some of them are told surer once the set stays as it is. */
+  unsure: boolean;
   doubts: Doubt[];
   /** The way of the light from source to face. */
   chain: Link[];
@@ -24,7 +26,15 @@ type Answers = {
   unanswered: string;
 };
 
-const NOTHING = { of: null, readings: [], doubts: [], chain: [], plan: null, probed: [] };
+const NOTHING = {
+  of: null,
+  readings: [],
+  unsure: false,
+  doubts: [],
+  chain: [],
+  plan: null,
+  probed: [],
+};
 
 /** What the core says of the set on the table. */
 export const useAnswers = create<Answers>(() => ({ ...NOTHING, unanswered: "" }));
@@ -72,12 +82,12 @@ export function useAnswersOf(reachMetres: number): void {
   useLatest(question, async ({ set: asked, reachMetres: reach }, signal) => {
     const { accept, refuse } = useTable.getState();
     try {
-      const [{ readings, doubts, chain }, plan] = await Promise.all([
-        api.readings(asked, signal),
+      const [{ readings, unsure, doubts, chain }, plan] = await Promise.all([
+        api.readingsWhileMoving(asked, signal),
         api.plan(asked, reach * FLOOR_ASPECT, signal),
       ]);
       readBefore.set(asked, readings);
-      useAnswers.setState({ of: asked, readings, doubts, chain, plan, unanswered: "" });
+      useAnswers.setState({ of: asked, readings, unsure, doubts, chain, plan, unanswered: "" });
       accept(asked);
     } catch (error) {
       if (signal.aborted) return;
@@ -94,6 +104,30 @@ export function useAnswersOf(reachMetres: number): void {
           ...(typeof first?.remedy === "number" ? { remedy: first.remedy } : {}),
         });
       }
+    }
+  });
+}
+
+/** A set that nothing has moved for so long is at rest. */
+const REST_MS = 150;
+
+/** Readings that were told at once are told surer when the set has come to rest. */
+export function useSurerAtRest(): void {
+  const unsure = useAnswers((answers) => (answers.unsure ? answers.of : null));
+  const set = useTable((table) => table.set);
+  const [still, setStill] = useState<TableSet | null>(null);
+  useEffect(() => {
+    const timer = setTimeout(() => setStill(set), REST_MS);
+    return () => clearTimeout(timer);
+  }, [set]);
+  useLatest(unsure !== null && unsure === still ? unsure : null, async (asked, signal) => {
+    try {
+      const { readings } = await api.readings(asked, signal);
+      readBefore.set(asked, readings);
+      if (useAnswers.getState().of === asked) useAnswers.setState({ readings, unsure: false });
+    } catch (error) {
+      // what was told at once stands
+      if (!signal.aborted) noteFailure(error);
     }
   });
 }

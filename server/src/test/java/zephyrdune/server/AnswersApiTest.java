@@ -16,12 +16,31 @@ import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 
 public class AnswersApiTest extends RunningServer {
 
     private static TableSet set() throws BadFile {
         return SetFormat.read(chowder());
+    }
+
+    /** A set that is being moved is told at once, and says that asking at rest tells more; a set at rest does not say so. */
+    @Test
+    public void readingsWhileMovingSayThatTheyAreUnsure() throws BadFile {
+        JsonNode moving = json(post("/api/readings?moving=true", chowder().toString()));
+        List<Reading> expected = Readings.of(set(), Sureness.AT_ONCE);
+        assertThat(moving.get("unsure").asBoolean())
+                .isEqualTo(Readings.unsure(expected))
+                .isTrue();
+        for (int i = 0; i < expected.size(); i++) {
+            assertThat(moving.get("readings").get(i).get("uncertainty").isNumber())
+                    .isEqualTo(expected.get(i).uncertainty().isPresent());
+        }
+        assertThat(json(post("/api/readings", chowder().toString()))
+                        .get("unsure")
+                        .asBoolean())
+                .isFalse();
     }
 
     @Test

@@ -12,6 +12,7 @@ import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.Metered;
 import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
@@ -58,7 +59,7 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
 
     /** Nothing where the light stands straight above the hero. */
     public static Optional<Fill> of(TableSet set, KeyLight key) {
-        return of(set, key, MeteredExposure.below(set, key), Set.of());
+        return of(set, key, MeteredExposure.below(set, key), Set.of(), Sureness.AT_REST);
     }
 
     /**
@@ -66,7 +67,7 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
      *
      * @param below full power, stops, that the light is at
      */
-    public static Optional<Fill> of(TableSet set, KeyLight key, double below, Set<Integer> off) {
+    public static Optional<Fill> of(TableSet set, KeyLight key, double below, Set<Integer> off, Sureness sureness) {
         Vector3D light = set.pose().centre();
         double level = Math.hypot(light.getX(), light.getY());
         if (level < UPRIGHT * light.norm()) {
@@ -76,10 +77,10 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
         double dy = light.getY() / level;
         Side lit = Side.of(set.dish(), dx, dy);
         Side shadow = Side.of(set.dish(), -dx, -dy);
-        Sides with = new Sides(set, Mix.of(set, off, key, below), lit, shadow);
+        Sides with = new Sides(set, Mix.of(set, off, key, below), lit, shadow, sureness);
         TableSet bare = set.withCards(cutting(set));
         boolean same = bare.cards().size() == set.cards().size();
-        Sides without = same ? with : new Sides(bare, Mix.of(bare, off, key, below), lit, shadow);
+        Sides without = same ? with : new Sides(bare, Mix.of(bare, off, key, below), lit, shadow, sureness);
         return Optional.of(new Fill(lit, shadow, with.light, without.light, with.shares(), with.tint(set)));
     }
 
@@ -119,13 +120,13 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
         private final double[] shadowLayers;
         private final Light light;
 
-        Sides(TableSet set, Mix mix, Side lit, Side shadow) {
+        Sides(TableSet set, Mix mix, Side lit, Side shadow, Sureness sureness) {
             this.mix = mix;
             cards = set.cards().size();
             Scene scene = Scene.of(set);
             Metered bright = new Metered(set, scene, lit.place(), lit.facing(), mix);
             Metered dark = new Metered(set, scene, shadow.place(), shadow.facing(), mix);
-            double error = Metered.settle(bright, dark);
+            double error = Metered.settle(bright, dark, sureness);
             light = new Light(bright.light(), dark.light(), error);
             shadowLayers = dark.layers();
         }

@@ -25,11 +25,13 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.BackdropTone;
 import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Bare;
 import zephyrdune.set.light.EvenlyLit;
 import zephyrdune.set.light.Light;
+import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.Stops;
 
 /** Reads a set; what several readings need is worked out once. */
@@ -48,14 +50,15 @@ final class Probe {
     private MeteredExposure hero;
     private Mix mix;
     private Optional<Highlight> highlight;
+    private Cancellation.Aside<Optional<SeenContrast>> seen;
     private final ShadowReadings shadow;
     private final ShapingReadings shaping;
 
-    Probe(TableSet set) {
+    Probe(TableSet set, Sureness sureness) {
         this.set = set;
         key = KeyLight.of(set);
-        shadow = new ShadowReadings(set, key);
-        shaping = new ShapingReadings(set, key, this::hero);
+        shadow = new ShadowReadings(set, key, sureness);
+        shaping = new ShapingReadings(set, key, this::hero, sureness);
     }
 
     Reading read(ReadingKind kind) {
@@ -129,9 +132,10 @@ final class Probe {
         return hero;
     }
 
-    /** Begins on the shadow's depth, which takes as long as the rest. */
+    /** Begins on the shadow's depth and the contrast seen, which take as long as the rest. */
     void ahead() {
         shadow.ahead(mix());
+        seen = Cancellation.aside(() -> SeenContrast.of(set, mix));
     }
 
     private Mix mix() {
@@ -192,11 +196,11 @@ final class Probe {
     }
 
     private Reading contrast() {
-        return SeenContrast.of(set, mix())
-                .map(seen -> Double.isFinite(seen.stops())
-                        ? Reading.of(CONTRAST_SEEN, seen.stops(), seen.bright(), seen.dark())
-                                .named(Wording.CONTRAST.of(seen.stops()))
-                                .uncertain(seen.error())
+        return (seen == null ? SeenContrast.of(set, mix()) : seen.outcome())
+                .map(found -> Double.isFinite(found.stops())
+                        ? Reading.of(CONTRAST_SEEN, found.stops(), found.bright(), found.dark())
+                                .named(Wording.CONTRAST.of(found.stops()))
+                                .uncertain(found.error())
                         : Reading.absent(CONTRAST_SEEN, "No light at all reaches the darkest part of what is seen"))
                 .orElseGet(() -> Reading.absent(CONTRAST_SEEN, UNSEEN));
     }

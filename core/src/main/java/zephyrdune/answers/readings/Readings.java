@@ -1,8 +1,11 @@
 package zephyrdune.answers.readings;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Cancellation;
 
@@ -16,11 +19,27 @@ public final class Readings {
     /** Readings that take longest, each apart from the other. */
     private static final List<ReadingKind> TRACED = List.of(ReadingKind.SHADOW_DEPTH, ReadingKind.LIT_TO_SHADOW);
 
+    /** Readings that are looked at as long as their sureness asks for. */
+    private static final Set<ReadingKind> SETTLED =
+            EnumSet.of(ReadingKind.SHADOW_DEPTH, ReadingKind.LIT_TO_SHADOW, ReadingKind.LIT_TO_SHADOW_BARE);
+
     /** Why a reading is absent whose computation failed. */
     static final String FAILED = "This could not be worked out for this set; the other readings stand";
 
     public static List<Reading> of(TableSet set) {
-        return of(set, ReadingKind.values());
+        return of(set, Sureness.AT_REST);
+    }
+
+    /** The same, those that are sampled no surer than asked for. */
+    public static List<Reading> of(TableSet set, Sureness sureness) {
+        return of(set, sureness, ReadingKind.values());
+    }
+
+    /** Whether one of them might be surer had it been looked at until the set's light is known well enough. */
+    public static boolean unsure(List<Reading> readings) {
+        return readings.stream()
+                .anyMatch(reading -> SETTLED.contains(reading.kind())
+                        && reading.uncertainty().isPresent());
     }
 
     /** One reading alone. */
@@ -30,7 +49,11 @@ public final class Readings {
 
     /** Some readings, in the order in which they are asked for. */
     public static List<Reading> of(TableSet set, ReadingKind... kinds) {
-        Probe probe = new Probe(set);
+        return of(set, Sureness.AT_REST, kinds);
+    }
+
+    private static List<Reading> of(TableSet set, Sureness sureness, ReadingKind... kinds) {
+        Probe probe = new Probe(set, sureness);
         if (Arrays.asList(kinds).containsAll(TRACED)) {
             begin(probe);
         }

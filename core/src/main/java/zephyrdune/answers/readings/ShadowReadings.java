@@ -15,6 +15,7 @@ import zephyrdune.light.softness.ShadowEdge;
 import zephyrdune.light.softness.TableShadow;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.OffRoom;
 import zephyrdune.units.measure.Cancellation;
@@ -35,12 +36,14 @@ final class ShadowReadings {
 
     private final TableSet set;
     private final KeyLight key;
+    private final Sureness sureness;
     private Optional<TableShadow> shadow;
     private Cancellation.Aside<Optional<ShadowDepth>> begun;
 
-    ShadowReadings(TableSet set, KeyLight key) {
+    ShadowReadings(TableSet set, KeyLight key, Sureness sureness) {
         this.set = set;
         this.key = key;
+        this.sureness = sureness;
     }
 
     Reading read(ReadingKind kind) {
@@ -52,12 +55,12 @@ final class ShadowReadings {
 
     /** Begins on how dark it is. */
     void ahead(Mix mix) {
-        begun = Cancellation.aside(() -> ShadowDepth.of(set, mix));
+        begun = Cancellation.aside(() -> ShadowDepth.of(set, mix, sureness));
     }
 
     /** How dark it is; found now if it was not begun ahead. */
     Reading depth(Supplier<Mix> mix) {
-        Optional<ShadowDepth> found = begun == null ? ShadowDepth.of(set, mix.get()) : begun.outcome();
+        Optional<ShadowDepth> found = begun == null ? ShadowDepth.of(set, mix.get(), sureness) : begun.outcome();
         return found.filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
                         .named(Wording.SHADOW.of(depth.stops()))

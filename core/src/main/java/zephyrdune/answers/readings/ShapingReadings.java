@@ -18,6 +18,7 @@ import zephyrdune.light.pattern.Patches;
 import zephyrdune.light.softness.TableShadow;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.metering.MeteredLight;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.HeroTop;
 import zephyrdune.set.card.Holes;
@@ -40,12 +41,14 @@ final class ShapingReadings {
     private final TableSet set;
     private final KeyLight key;
     private final Supplier<MeteredExposure> hero;
+    private final Sureness sureness;
     private Optional<Fill> fill;
     private Optional<CutLine> line;
     private LightStrip strip;
     private Patches patches;
 
-    ShapingReadings(TableSet set, KeyLight key, Supplier<MeteredExposure> hero) {
+    ShapingReadings(TableSet set, KeyLight key, Supplier<MeteredExposure> hero, Sureness sureness) {
+        this.sureness = sureness;
         this.hero = hero;
         this.set = set;
         this.key = key;
@@ -67,7 +70,7 @@ final class ShapingReadings {
             return Reading.absent(kind, "No card fills or takes away here; stand one opposite the light");
         }
         if (fill == null) {
-            fill = Fill.of(set, key, hero.get().below(), Set.of());
+            fill = Fill.of(set, key, hero.get().below(), Set.of(), sureness);
         }
         if (fill.isEmpty()) {
             return Reading.absent(kind, OVERHEAD);

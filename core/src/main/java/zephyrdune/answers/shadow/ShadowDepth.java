@@ -9,6 +9,7 @@ import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.picture.Metered;
 import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.room.TableTop;
@@ -32,16 +33,16 @@ public record ShadowDepth(Vector3D place, double stops, double error) {
 
     /** The depth, or nothing where the light throws no shadow on the table beside the dish. */
     public static Optional<ShadowDepth> of(TableSet set, KeyLight key) {
-        return of(set, Mix.of(set, Set.of(), key));
+        return of(set, Mix.of(set, Set.of(), key), Sureness.AT_REST);
     }
 
     /** The depth in a mix of light. */
-    public static Optional<ShadowDepth> of(TableSet set, Mix mix) {
+    public static Optional<ShadowDepth> of(TableSet set, Mix mix, Sureness sureness) {
         return TableShadow.of(set).flatMap(shadow -> middle(set, shadow)).map(middle -> {
             Vector3D place = surface(set, middle);
             Metered there = new Metered(set, Scene.of(set), place, Vector3D.Unit.PLUS_Z, mix);
             Metered without = new Metered(set, Scene.withoutHero(set), place, Vector3D.Unit.PLUS_Z, mix);
-            double error = Metered.settle(there, without);
+            double error = Metered.settle(there, without, sureness);
             return new ShadowDepth(place, Stops.between(without.light(), there.light()), error);
         });
     }

@@ -13,6 +13,7 @@ import zephyrdune.answers.shadow.ShadowDepth;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.Layers;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
@@ -91,8 +92,9 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
                 kind,
                 set,
                 off,
-                finite(Fill.of(set, key, below, off).map(Fill::litToShadow)),
-                finite(ShadowDepth.of(set, Mix.of(set, off, key, below)).map(ShadowDepth::stops)));
+                finite(Fill.of(set, key, below, off, Sureness.AT_REST).map(Fill::litToShadow)),
+                finite(ShadowDepth.of(set, Mix.of(set, off, key, below), Sureness.AT_REST)
+                        .map(ShadowDepth::stops)));
     }
 
     private static OptionalDouble finite(Optional<Double> stops) {

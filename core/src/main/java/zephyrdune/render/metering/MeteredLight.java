@@ -35,9 +35,9 @@ public record MeteredLight(
         double error) {
 
     /** Rounds at most. */
-    private static final int MOST = 64;
+    private static final int MOST = 128;
 
-    private static final int MOST_AMONG_CARDS = 32;
+    private static final int MOST_AMONG_CARDS = 64;
 
     /** Those of a spot meter are quicker, and less sure by themselves. */
     private static final int MOST_OF_SPOT = 128;

@@ -18,8 +18,8 @@ public final class Metered {
     /** Rounds from which on their spread says something; and as many as there is time for, fewer where cards make each dear. */
     private static final int LEAST = 12;
 
-    private static final int MOST = 96;
-    private static final int MOST_AMONG_CARDS = 32;
+    private static final int MOST = 192;
+    private static final int MOST_AMONG_CARDS = 64;
 
     private final Incidence incidence;
     private final Mix mix;
@@ -47,15 +47,20 @@ public final class Metered {
         return spread.error();
     }
 
+    /** Looks on until the ratio of the light at two places is known well enough or that takes too long. */
+    public static double settle(Metered one, Metered other) {
+        return settle(one, other, Sureness.AT_REST);
+    }
+
     /**
      * Looks on, at that of two places where it is less sure, until the ratio of their light is known well enough or that takes too long.
      *
      * @return standard error of the ratio, stops
      */
-    public static double settle(Metered one, Metered other) {
+    public static double settle(Metered one, Metered other, Sureness sureness) {
         one.atLeast(LEAST);
         other.atLeast(LEAST);
-        int most = Math.max(one.most, other.most);
+        int most = sureness == Sureness.AT_ONCE ? LEAST : Math.max(one.most, other.most);
         while (true) {
             double first = one.unsure();
             double second = other.unsure();

@@ -68,7 +68,7 @@ final class DirectLighting {
                 return;
             }
             if (at.reflections == 1 && light.uniform) {
-                lessBlocked(at, light, dimension, first);
+                lessBlocked(at, light, dimension, samples, first);
                 return;
             }
         }
@@ -197,8 +197,8 @@ final class DirectLighting {
         matteBlue = matteRed;
     }
 
-    /** The exact open light, less what one ray finds blocked. */
-    private void lessBlocked(PathVertex at, AreaLight light, int dimension, int first) {
+    /** The exact open light, less what rays find blocked. */
+    private void lessBlocked(PathVertex at, AreaLight light, int dimension, int samples, int first) {
         double all = light.even.at(at.x, at.y, at.z, at.nx, at.ny, at.nz);
         if (all == 0) {
             return;
@@ -210,13 +210,15 @@ final class DirectLighting {
         }
         light.fit(at.x, at.y, at.z, at.nx, at.ny, at.nz);
         numbers.choose(dimension);
-        numbers.next(first);
-        if (light.sample(numbers.first, numbers.second, true, at)) {
-            pass(at, light, false, true);
-            double given = light.given * light.luminance / Math.PI;
-            matteRed -= given * (1 - passed[0]);
-            matteGreen -= given * (1 - passed[1]);
-            matteBlue -= given * (1 - passed[2]);
+        for (int i = 0; i < samples; i++) {
+            numbers.next(first + i);
+            if (light.sample(numbers.first, numbers.second, true, at)) {
+                pass(at, light, false, true);
+                double given = light.given * light.luminance / (samples * Math.PI);
+                matteRed -= given * (1 - passed[0]);
+                matteGreen -= given * (1 - passed[1]);
+                matteBlue -= given * (1 - passed[2]);
+            }
         }
     }
 

@@ -69,7 +69,7 @@ final class Emission {
 
     private void direct(
             PathVertex at, AreaLight light, int layer, int dimension, double r, double g, double b, int sample) {
-        int samples = at.reflections == 0 ? budget.shadowRays() : 1;
+        int samples = budget.shadowRays(at.reflections);
         direct.of(at, light, r, g, b, at.dimension + dimension, samples, sample * samples);
         double[] bright = light.bright;
         out.add(
@@ -114,7 +114,7 @@ final class Emission {
         double luminance = light.seen(at);
         if (at.pdf > 0 && !direct.missed(at.ray, light, at.hit.distance)) {
             boolean fitted = at.reflections <= 1;
-            int samples = fitted ? budget.shadowRays() : 1;
+            int samples = budget.shadowRays(at.reflections - 1);
             luminance *= at.pdf / (at.pdf + samples * light.pdf(at, cosine, fitted));
         }
         int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;

@@ -2,6 +2,7 @@ package zephyrdune.render.trace;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.render.body.Ray;
 import zephyrdune.set.TableSet;
@@ -12,26 +13,25 @@ import zephyrdune.units.sampling.Turn;
 
 /**
  * All light on a matte element, layer by layer, for readings: in rounds, until it is sure enough. What cards leave of the key is exact;
- * other surfaces are looked for both evenly all round and in the directions of the cards, weighed by the balance heuristic (E. Veach and
- * L. J. Guibas, SIGGRAPH 1995).
+ * other surfaces are looked for evenly all round, in the directions of the cards, and in those in which a looking glass shows a light,
+ * weighed by the balance heuristic (E. Veach and L. J. Guibas, SIGGRAPH 1995).
  */
 public final class Incidence {
 
     private static final int SEED = 1619;
     private static final int CARD_SEED = 2718;
     private static final int ROUND = 2;
-    private static final int TO_CARD = 3;
+    private static final int TO_TARGET = 3;
 
     /**
-     * Directions sampled all round in one round; to every flat part of a card a third as many, and to all of them no more. Many small rounds
+     * Directions sampled all round in one round; to every target a third as many, and to all of them no more. Many small rounds
      * tell more of how unsure their mean is than few large ones.
      */
-    private static final int SAMPLES = 64;
+    private static final int SAMPLES = 32;
 
     /** Rays towards each face in one round, to find what stands in its way. */
-    private static final int SHADOW_RAYS = 64;
+    private static final int SHADOW_RAYS = 32;
 
-    private final List<Panel> panels;
     private final Target[] targets;
     private final Vector3D place;
     private final Vector3D normal;
@@ -56,9 +56,11 @@ public final class Incidence {
         first = normal.orthogonal();
         second = normal.cross(first);
         start = place.add(normal.multiply(Scene.SKIN));
-        panels = set.cards().stream().map(Card::panels).flatMap(List::stream).toList();
-        targets = panels.stream().map(panel -> new Target(panel, start)).toArray(Target[]::new);
-        toEach = Math.max(1, SAMPLES / Math.max(3, panels.size()));
+        targets = set.cards().stream()
+                .flatMap(card -> targets(card, scene.lights))
+                .map(panel -> new Target(panel, start))
+                .toArray(Target[]::new);
+        toEach = Math.max(1, SAMPLES / Math.max(3, targets.length));
         straightOn = new Tracer(scene, new SampleBudget(SHADOW_RAYS, 1, SampleBudget.USUAL.reflections(), true));
         tracer = new Tracer(scene, new SampleBudget(1, 1, SampleBudget.USUAL.reflections(), true));
     }
@@ -91,6 +93,19 @@ public final class Incidence {
         return rounds.size();
     }
 
+    /** The flat parts of a card, and the lights as a looking glass shows them. */
+    private Stream<Panel> targets(Card card, SceneLights lights) {
+        List<Panel> panels = card.panels();
+        return card.surface().finish().polished()
+                ? Stream.concat(
+                        panels.stream(),
+                        panels.stream()
+                                .flatMap(panel -> lights.faces()
+                                        .filter(face -> panel.above(face.centre()) * panel.above(place) > 0)
+                                        .map(face -> panel.image(face.centre(), face.acrossHalf(), face.upHalf()))))
+                : panels.stream();
+    }
+
     /** One round more: what it found by itself. */
     public double[] more() {
         int before = rounds.size();
@@ -108,12 +123,12 @@ public final class Incidence {
             double above = Math.sqrt(Math.max(0, 1 - numbers.first));
             sample(first.multiply(along).add(second.multiply(across)).add(normal.multiply(above)), SEED, index, sums);
         }
-        for (int k = 0; k < panels.size(); k++) {
-            Panel panel = panels.get(k);
+        for (int k = 0; k < targets.length; k++) {
+            Panel panel = targets[k].panel;
             for (int i = 0; i < toEach; i++) {
                 Cancellation.check();
                 int index = before * toEach + i;
-                numbers.at(TO_CARD + k, index);
+                numbers.at(TO_TARGET + k, index);
                 Vector3D on = panel.at(
                         (2 * numbers.first - 1) * panel.halfWidth(), (2 * numbers.second - 1) * panel.halfHeight());
                 sample(on.subtract(place).normalize(), CARD_SEED + k, index, sums);
@@ -142,6 +157,7 @@ public final class Incidence {
     /** A panel as it is picked, in plain numbers: rays to it are looked up again and again. */
     private static final class Target {
 
+        private final Panel panel;
         private final double[] normal;
         private final double[] across;
         private final double[] up;
@@ -154,6 +170,7 @@ public final class Incidence {
         private final double above;
 
         Target(Panel panel, Vector3D start) {
+            this.panel = panel;
             normal = panel.normal().toArray();
             across = panel.across().toArray();
             up = panel.up().toArray();

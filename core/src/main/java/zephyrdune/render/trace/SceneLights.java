@@ -1,6 +1,7 @@
 package zephyrdune.render.trace;
 
 import java.util.List;
+import java.util.stream.Stream;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.KeyColour;
 import zephyrdune.light.emitter.Patch;
@@ -53,6 +54,12 @@ record SceneLights(
                     bright * leaf.surface().colour().green() / colour.green(),
                     bright * leaf.surface().colour().blue() / colour.blue());
         }
+    }
+
+    /** The faces of key and base. */
+    Stream<EmittingFace> faces() {
+        return Stream.concat(Stream.of(key), Stream.concat(leaves.stream(), Stream.ofNullable(base)))
+                .map(Light::face);
     }
 
     static SceneLights of(TableSet set) {

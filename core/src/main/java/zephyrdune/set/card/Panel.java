@@ -37,6 +37,31 @@ public record Panel(
         return centre.add(across.multiply(acrossIt)).add(up.multiply(upIt));
     }
 
+    /** How far a place is before it, metres; negative behind it. */
+    public double above(Vector3D place) {
+        return place.subtract(centre).dot(normal());
+    }
+
+    /**
+     * A rectangle as it stands in a looking glass in this one's plane.
+     *
+     * @param middle of the rectangle
+     * @param acrossHalf from there to the middle of its side
+     * @param upHalf likewise upwards
+     */
+    public Panel image(Vector3D middle, Vector3D acrossHalf, Vector3D upHalf) {
+        return whole(
+                middle.subtract(normal().multiply(2 * above(middle))),
+                mirrored(acrossHalf).normalize(),
+                mirrored(upHalf).normalize(),
+                acrossHalf.norm(),
+                upHalf.norm());
+    }
+
+    private Vector3D mirrored(Vector3D way) {
+        return way.subtract(normal().multiply(2 * way.dot(normal())));
+    }
+
     public List<Vector3D> corners() {
         return List.of(
                 at(-halfWidth, -halfHeight),

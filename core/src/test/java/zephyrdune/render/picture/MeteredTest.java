@@ -66,23 +66,27 @@ public class MeteredTest {
         }
     }
 
-    /** Two silver cards that shine into each other: given up after 32 rounds of each, and the error that is left is told. */
+    /** Two looking glasses that shine into each other: given up after 64 rounds of each, or at once after a dozen, and the error that is left is told. */
     @Test
     public void lookingEndsAndTheErrorIsTold() {
-        Card far = new Card(Surface.SILVER_CARD, 0.6, 0.6, Math.PI / 2, 0.5, 0, 0.5, 0);
-        Card near = new Card(Surface.MIRROR, 0.3, 0.3, 2 * Math.PI / 6, 0.2, 0, -0.6, 0);
+        Card far = new Card(Surface.MIRROR, 0.6, 0.6, Math.PI / 2, 0.5, 0, 0.5, 0);
+        Card near = new Card(Surface.MIRROR, 0.2, 0.2, 2 * Math.PI / 6, 0.3, 0, -0.6, 0);
         TableSet set = set(far, near).withTableTop(Sets.endless(Surface.BLACK_PAPER));
         Vector3D beside = Vector3D.of(0.06, 0.01, 0.03);
         Mix mix = Mix.of(set, Set.of());
         Metered one = shaded(set);
         Metered other = new Metered(set, Scene.of(set), beside, Vector3D.Unit.PLUS_X, mix);
+        double atOnce = Metered.settle(one, other, Sureness.AT_ONCE);
+        assertThat(one.size()).isEqualTo(LEAST);
+        assertThat(other.size()).isEqualTo(LEAST);
         double error = Metered.settle(one, other);
+        assertThat(atOnce).isGreaterThan(error);
         Incidence truth = new Incidence(set, Scene.of(set), beside, Vector3D.Unit.PLUS_X);
         IntStream.range(0, 2000).forEach(i -> truth.more());
         double off = Math.abs(Stops.between(other.light(), mix.light(truth.light())));
         assertThat(error).isGreaterThan(0.03);
-        assertThat(one.size()).isEqualTo(32);
-        assertThat(other.size()).isEqualTo(32);
+        assertThat(one.size()).isEqualTo(64);
+        assertThat(other.size()).isEqualTo(64);
         assertThat(off).isLessThan(3 * error);
     }
 }

@@ -11,6 +11,7 @@ import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.answers.move.Lever;
 import zephyrdune.answers.move.Target;
@@ -22,6 +23,7 @@ import zephyrdune.answers.readings.Readings;
 import zephyrdune.formats.ReadingsFile;
 import zephyrdune.light.chain.Chain;
 import zephyrdune.light.chain.Link;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.CameraAngle;
@@ -116,7 +118,13 @@ class ReadingsController {
         }
     }
 
-    record ReadingsAnswer(List<ReadingAnswer> readings, List<DoubtAnswer> doubts, List<LinkAnswer> chain) {}
+    /**
+     * All that is read of a set.
+     *
+     * @param unsure whether asking again for the set at rest would tell some of it surer
+     */
+    record ReadingsAnswer(
+            List<ReadingAnswer> readings, boolean unsure, List<DoubtAnswer> doubts, List<LinkAnswer> chain) {}
 
     /** What goes with every reading of a kind: its words, what moves it, and values often wanted of it. */
     record KindAnswer(
@@ -159,14 +167,22 @@ class ReadingsController {
     }
 
     @PostMapping("/api/readings")
-    @Operation(operationId = "readings", summary = "Every reading of a set")
-    CompletableFuture<ReadingsAnswer> readings(@RequestBody TableSet set) {
-        return computing.quickly(
-                set,
-                () -> new ReadingsAnswer(
-                        Readings.of(set).stream().map(ReadingAnswer::of).toList(),
-                        Plausibility.about(set).stream().map(DoubtAnswer::of).toList(),
-                        Chain.of(set).stream().map(LinkAnswer::of).toList()));
+    @Operation(
+            operationId = "readings",
+            summary =
+                    "Every reading of a set; while it is being moved, those that are sampled no surer than can be told at once")
+    CompletableFuture<ReadingsAnswer> readings(
+            @RequestBody TableSet set, @RequestParam(defaultValue = "false") boolean moving) {
+        return computing.quickly(set, () -> answer(set, moving));
+    }
+
+    private static ReadingsAnswer answer(TableSet set, boolean moving) {
+        List<Reading> readings = Readings.of(set, moving ? Sureness.AT_ONCE : Sureness.AT_REST);
+        return new ReadingsAnswer(
+                readings.stream().map(ReadingAnswer::of).toList(),
+                moving && Readings.unsure(readings),
+                Plausibility.about(set).stream().map(DoubtAnswer::of).toList(),
+                Chain.of(set).stream().map(LinkAnswer::of).toList());
     }
 
     @GetMapping("/api/reading-kinds")
