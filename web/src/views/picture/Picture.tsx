@@ -57,6 +57,7 @@ export function Picture() {
               data-done={news?.done}
               draggable={false}
               className="size-full"
+              style={news?.stage === "COARSE" ? { filter: softened(ratio, news.width) } : undefined}
             />
             {view.lines && <TableLines set={possible} />}
             <TextSpace set={possible} />
@@ -80,6 +81,11 @@ export function Picture() {
       </div>
     </section>
   );
+}
+
+/** A first look of few pixels is shown softened by half of one: its edges would be stairs. */
+function softened(ratio: number, pixels: number): string {
+  return `blur(calc(min(100cqw, ${100 * ratio}cqh) * ${0.5 / pixels}))`;
 }
 
 function TableLines({ set }: { set: TableSet }) {
