@@ -19,6 +19,7 @@ import { Menu } from "../../ui/Menu";
 import { FilesMenu } from "./FilesMenu";
 import { ShowOnly } from "./ShowOnly";
 import { Takes } from "./Takes";
+import { useShown } from "./usePicture";
 
 /** What can be shown, measured and kept of the picture. */
 export function PictureBar({ set }: { set: TableSet }) {
@@ -106,6 +107,7 @@ function Switch({ name, on, press, words = false, children }: SwitchProps) {
 const LAYERS: { word: string; label: string; about: string }[] = [
   { word: "key", label: "Key", about: "straight and mirrored" },
   { word: "table", label: "Table", about: "the key by way of table and dishes" },
+  { word: "glass", label: "Through glass", about: "the key that glass bends and mirrors" },
   { word: "room", label: "Walls", about: "the key by way of walls and ceiling" },
   { word: "ambient", label: "Room light", about: "what is there without the key" },
   { word: "base", label: "Base light", about: "by whatever way" },
@@ -115,10 +117,9 @@ function LayersMenu({ set }: { set: TableSet }) {
   const off = useView((view) => view.off);
   const toggle = useView((view) => view.toggleLayer);
   const oneLight = usePreferences((preferences) => preferences.oneLight);
+  const news = useShown((shown) => shown.news);
   const here = LAYERS.filter(
-    ({ word }) =>
-      (word !== "room" || set.room.kind !== "open-room") &&
-      (word !== "base" || (set.base.kind !== "no-base" && !oneLight)),
+    ({ word }) => news?.layers.includes(word) && (word !== "base" || !oneLight),
   );
   const cards = set.cards.map((_, i) => ({
     word: `card-${i + 1}`,

@@ -2,7 +2,7 @@ import type { TableSet } from "../../api/types";
 import { usePreferences } from "../../set/preferences";
 import { useView } from "../../set/view";
 
-const OF_KEY = ["key", "table", "room"];
+const OF_KEY = ["key", "table", "room", "glass"];
 
 export type LightAlone = {
   word: string;

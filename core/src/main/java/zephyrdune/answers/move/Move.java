@@ -114,7 +114,8 @@ public record Move(TableSet set, Lever lever, double to, double reached, double 
             try {
                 double at = new BrentSolver(sampled ? SAMPLED_TOLERANCE : TOLERANCE).solve(200, excess, from, to);
                 double jump = Math.abs(excess.value(from)) + Math.abs(excess.value(to));
-                double near = Math.max(sampled ? Reading.SURE : 0, JUMP * jump);
+                // a sampled reading may lie two standard errors off
+                double near = Math.max(sampled ? 2 * Reading.SURE : 0, JUMP * jump);
                 return Math.abs(excess.value(at)) <= near ? OptionalDouble.of(at) : OptionalDouble.empty();
             } catch (MathRuntimeException notAllTheWay) {
                 return OptionalDouble.empty();

@@ -18,6 +18,13 @@ public record Bounds(double lowX, double lowY, double lowZ, double highX, double
                 Math.max(highZ, other.highZ));
     }
 
+    /** Whether a place is in the upright drum that fits into it. */
+    public boolean drumHolds(double x, double y, double z) {
+        double across = (x - middle(0)) / half(0);
+        double along = (y - middle(1)) / half(1);
+        return z >= lowZ && z <= highZ && across * across + along * along <= 1;
+    }
+
     double middle(int axis) {
         return axis == 0 ? (lowX + highX) / 2 : axis == 1 ? (lowY + highY) / 2 : (lowZ + highZ) / 2;
     }

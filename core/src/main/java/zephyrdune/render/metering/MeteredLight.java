@@ -16,7 +16,7 @@ import zephyrdune.units.exposure.CorrectExposure;
  * @param place where it reads, metres
  * @param sight what it sees there
  * @param key straight from the key
- * @param table by way of table, dishes and backdrop
+ * @param table by way of table, dishes, glass and backdrop
  * @param room by way of the room's walls
  * @param cards by way of the cards
  * @param base from the base light
@@ -80,7 +80,7 @@ public record MeteredLight(
                 place,
                 sight,
                 exposure.of(light, Layers.KEY),
-                exposure.of(light, Layers.TABLE),
+                exposure.of(light, Layers.TABLE) + exposure.of(light, Layers.GLASS),
                 exposure.of(light, Layers.ROOM),
                 cards,
                 exposure.of(light, Layers.BASE),

@@ -1,6 +1,7 @@
 package zephyrdune.render.picture;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
@@ -90,11 +91,13 @@ public final class Film {
     }
 
     private static int[] slots(TableSet set, int layers) {
+        boolean glass = Scene.hasGlass(set);
         int[] slots = new int[layers];
         int next = 0;
         for (int layer = 0; layer < layers; layer++) {
             boolean absent = layer == Layers.ROOM && set.room() instanceof OpenRoom
-                    || layer == Layers.BASE && set.base() instanceof NoBase;
+                    || layer == Layers.BASE && set.base() instanceof NoBase
+                    || layer == Layers.GLASS && !glass;
             slots[layer] = absent ? -1 : next++;
         }
         return slots;
@@ -115,6 +118,14 @@ public final class Film {
     /** Whether this set has a layer at all. */
     public boolean has(int layer) {
         return slots[layer] >= 0;
+    }
+
+    /** Words of the layers that this set has. */
+    public List<String> words() {
+        return IntStream.range(0, layers)
+                .filter(this::has)
+                .mapToObj(Layers::word)
+                .toList();
     }
 
     public FirstHits guides() {

@@ -251,6 +251,18 @@ final class AreaLight {
         return luminance(body.across(on.x, on.y, on.z), body.up(on.x, on.y, on.z), -on.vx, -on.vy, -on.vz, cosine);
     }
 
+    /** Solid angle from a place in whose sight its middle is, near enough where that is small. */
+    double solidAngle(double dx, double dy, double dz, double away) {
+        double cosine = -(dx * front[0] + dy * front[1] + dz * front[2]);
+        return Math.max(0, cosine) * face.area() / (away * away);
+    }
+
+    /** Luminance of its middle against a direction to it. */
+    double towards(double dx, double dy, double dz) {
+        double cosine = -(dx * front[0] + dy * front[1] + dz * front[2]);
+        return cosine <= 0 ? 0 : uniform ? 1 : luminance(0, 0, dx, dy, dz, cosine);
+    }
+
     private double luminance(double across, double up, double dx, double dy, double dz, double cosine) {
         double toSide = -(dx * acrossHalf[0] + dy * acrossHalf[1] + dz * acrossHalf[2]) / acrossLength;
         double upwards = -(dx * upHalf[0] + dy * upHalf[1] + dz * upHalf[2]) / upLength;

@@ -17,6 +17,10 @@ final class DirectLighting {
     private final Ray shadow = new Ray();
     private final double[] passed = new double[3];
     private final double[] seen = new double[3];
+    private final GlassAim glass;
+
+    /** Whether what comes through glass is left for rays that are bent by it. */
+    private boolean gathers;
 
     // what of() leaves behind
     double red;
@@ -31,9 +35,11 @@ final class DirectLighting {
     private double mirrorGreen;
     private double mirrorBlue;
 
-    DirectLighting(Scene scene, Sampler numbers) {
+    /** @param glass null where none gathers the key's light */
+    DirectLighting(Scene scene, Sampler numbers, GlassAim glass) {
         occluders = scene.occluders;
         this.numbers = numbers;
+        this.glass = glass;
         between = occluders.list();
         holes = occluders.holed == null ? null : new OpeningSampler(occluders.holed);
     }
@@ -62,6 +68,7 @@ final class DirectLighting {
 
     private void sample(PathVertex at, AreaLight light, int dimension, int samples, int first) {
         Material material = at.material;
+        gathers = glass != null && light.owner == Scene.KEY_FACE && glass.gathersAt(at);
         if (light.past != null && !material.metal() && !material.coated()) {
             if (at.reflections == 0) {
                 pastCards(at, light, dimension, samples, first);
@@ -115,7 +122,7 @@ final class DirectLighting {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
                 all += light.given;
-                arrived += faces ? light.given * passed[1] : 0;
+                arrived += faces ? light.given * straight(1) : 0;
                 if (!material.metal()) {
                     addMatte(at, light, faces, usual, samples);
                 }
@@ -179,9 +186,9 @@ final class DirectLighting {
                         shadow.dx, shadow.dy, shadow.dz, length, at.above(shadow.dx, shadow.dy, shadow.dz));
                 occluders.passed(shadow, length, between, passed);
                 given += stands;
-                red += stands * (1 - passed[0]);
-                green += stands * (1 - passed[1]);
-                blue += stands * (1 - passed[2]);
+                red += stands * (1 - straight(0));
+                green += stands * (1 - straight(1));
+                blue += stands * (1 - straight(2));
             }
         }
         double share = samples == 1 ? 1 / Math.PI : given == 0 ? 0 : matteRed / given;
@@ -234,9 +241,9 @@ final class DirectLighting {
                         ? at.material.underCoat(at.above(light.towardsX, light.towardsY, light.towardsZ), at.out)
                         : 1;
         double given = light.given * light.luminance / (samples * Math.PI);
-        matteRed += given * (passed[0] * kept - usual);
-        matteGreen += given * (passed[1] * kept - usual);
-        matteBlue += given * (passed[2] * kept - usual);
+        matteRed += given * (straight(0) * kept - usual);
+        matteGreen += given * (straight(1) * kept - usual);
+        matteBlue += given * (straight(2) * kept - usual);
     }
 
     /** What gets under the coat from the middle of a face, as a first guess at what does from all of it. */
@@ -275,7 +282,13 @@ final class DirectLighting {
         }
     }
 
+    /** What gets to a matte surface straight, red, green or blue. */
+    private double straight(int channel) {
+        return gathers && between.throughGlass ? 0 : passed[channel];
+    }
+
     private void pass(PathVertex at, AreaLight light, boolean clear, boolean faces) {
+        between.throughGlass = false;
         passed[0] = 1;
         passed[1] = 1;
         passed[2] = 1;

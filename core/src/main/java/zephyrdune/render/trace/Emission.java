@@ -6,6 +6,9 @@ package zephyrdune.render.trace;
  */
 final class Emission {
 
+    /** Solid angle of a cone of eight degrees half angle, sr. */
+    private static final double LEAST_CONE = 2 * Math.PI * (1 - Math.cos(Math.toRadians(8)));
+
     private final SampleBudget budget;
     private final LayerSums out;
     private final double ambient;
@@ -16,7 +19,7 @@ final class Emission {
     private final AreaLight[] leaves;
     private final DirectLighting direct;
 
-    Emission(Scene scene, SampleBudget budget, Sampler numbers, LayerSums out) {
+    Emission(Scene scene, SampleBudget budget, Sampler numbers, LayerSums out, GlassAim glass) {
         this.budget = budget;
         this.out = out;
         SceneLights lights = scene.lights;
@@ -31,7 +34,7 @@ final class Emission {
         leaves = lights.leaves().stream()
                 .map(leaf -> new AreaLight(leaf, Scene.KEY_FACE, null))
                 .toArray(AreaLight[]::new);
-        direct = new DirectLighting(scene, numbers);
+        direct = new DirectLighting(scene, numbers, glass);
     }
 
     /** Forgets what the last samples guessed: from here on the outcome depends on what is looked at alone. */
@@ -87,6 +90,39 @@ final class Emission {
     /** Adds the light of the face that a path's ray has met from its lit side. */
     void met(PathVertex at, double cosine) {
         emitted(at, at.owner == Scene.KEY_FACE ? key : at.owner == Scene.WINDOW ? window : base, cosine);
+    }
+
+    /**
+     * Adds what glass sends of the key along a ray that has left it. A key that looks smaller from there than {@link #LEAST_CONE} is taken
+     * as that wide and less bright: what glass gathers is blurred by so much.
+     */
+    void gathered(PathVertex at) {
+        double x = key.place(0, 0, 0) - at.ray.ox;
+        double y = key.place(0, 0, 1) - at.ray.oy;
+        double z = key.place(0, 0, 2) - at.ray.oz;
+        double length = Math.sqrt(x * x + y * y + z * z);
+        double solidAngle = key.solidAngle(x / length, y / length, z / length, length);
+        double share;
+        if (solidAngle > LEAST_CONE) {
+            boolean lit = at.owner == Scene.KEY_FACE
+                    && at.hit.nx * at.ray.dx + at.hit.ny * at.ray.dy + at.hit.nz * at.ray.dz < 0;
+            share = lit ? key.seen(at) : 0;
+        } else {
+            double off = 1 - (x * at.ray.dx + y * at.ray.dy + z * at.ray.dz) / length;
+            boolean open = at.owner == Scene.KEY_FACE || at.owner < 0 || at.hit.distance > length;
+            share = open && 2 * Math.PI * off < LEAST_CONE
+                    ? key.towards(x / length, y / length, z / length) * solidAngle / LEAST_CONE
+                    : 0;
+        }
+        if (share > 0) {
+            double[] bright = key.bright;
+            double given = share * at.gathers;
+            out.add(
+                    Layers.GLASS,
+                    bright[0] * at.red * given,
+                    bright[1] * at.green * given,
+                    bright[2] * at.blue * given);
+        }
     }
 
     /** Adds the light of the patch of a wall that is the key, or another leaf of it, where the ray has come to one. */

@@ -1,10 +1,12 @@
 package zephyrdune.render.trace;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.render.body.Ray;
+import zephyrdune.render.body.Solid;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.card.Panel;
@@ -56,8 +58,7 @@ public final class Incidence {
         first = normal.orthogonal();
         second = normal.cross(first);
         start = place.add(normal.multiply(Scene.SKIN));
-        targets = set.cards().stream()
-                .flatMap(card -> targets(card, scene.lights))
+        targets = Stream.concat(set.cards().stream().flatMap(card -> targets(card, scene.lights)), glasses(scene.clear))
                 .map(panel -> new Target(panel, start))
                 .toArray(Target[]::new);
         toEach = Math.max(1, SAMPLES / Math.max(3, targets.length));
@@ -91,6 +92,19 @@ public final class Incidence {
     /** How many rounds there are. */
     public int size() {
         return rounds.size();
+    }
+
+    /** Clear bodies, square to where they are seen from. */
+    private Stream<Panel> glasses(SolidArray clear) {
+        return Arrays.stream(clear.solids).map(Solid::ball).flatMap(ball -> {
+            Vector3D centre = Vector3D.of(ball.x(), ball.y(), ball.z());
+            Vector3D way = centre.subtract(place);
+            Vector3D across = way.orthogonal();
+            return way.norm() <= ball.radius()
+                    ? Stream.of()
+                    : Stream.of(
+                            Panel.whole(centre, across, across.cross(way.normalize()), ball.radius(), ball.radius()));
+        });
     }
 
     /** The flat parts of a card, and the lights as a looking glass shows them. */

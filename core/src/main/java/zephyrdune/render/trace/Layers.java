@@ -18,14 +18,17 @@ public final class Layers {
     /** The base light, straight and by whatever way. */
     public static final int BASE = 4;
 
+    /** The key that glass bends and mirrors onto what the eye sees. */
+    public static final int GLASS = 5;
+
     /** The key by way of the first card; the other cards follow. Light by way of two cards is the one's nearest the eye. */
-    public static final int FIRST_CARD = 5;
+    public static final int FIRST_CARD = 6;
 
     private Layers() {}
 
-    private static final String[] WORDS = {"key", "table", "room", "ambient", "base"};
+    private static final String[] WORDS = {"key", "table", "room", "ambient", "base", "glass"};
 
-    /** A layer's word: key, table, room, ambient, base, card-1 and so on. */
+    /** A layer's word: key, table, room, ambient, base, glass, card-1 and so on. */
     public static String word(int layer) {
         return layer < FIRST_CARD ? WORDS[layer] : "card-" + (layer - FIRST_CARD + 1);
     }

@@ -13,6 +13,9 @@ final class OccluderList {
     boolean behindBackdrop;
     boolean underTable;
 
+    /** Whether the light looked at last came through a clear body. */
+    boolean throughGlass;
+
     OccluderList(int mostOpaque, int mostClear) {
         opaque = new int[mostOpaque];
         clear = new int[mostClear];

@@ -91,17 +91,19 @@ final class Occluders {
 
     /**
      * What of each of red, green and blue gets along a unit ray to a light {@code length} away, into {@code passed}. Clear
-     * bodies dim it but do not bend it: the patterns of light that glass throws are left out.
+     * bodies dim it but do not bend it; whether there are any on the way is left in the list.
      */
     void passed(Ray ray, double length, OccluderList between, double[] passed) {
         double open = blocked(ray, length, between) ? 0 : 1;
         passed[0] = open;
         passed[1] = open;
         passed[2] = open;
+        between.throughGlass = false;
         for (int k = 0; k < between.clears && open > 0; k++) {
             int i = between.clear[k];
             if (!clear.misses(ray, i)) {
-                Transmittance.through(clear.solids[i], ray, length - Scene.SKIN, between.hit, passed);
+                between.throughGlass |=
+                        Transmittance.through(clear.solids[i], ray, length - Scene.SKIN, between.hit, passed);
             }
         }
     }

@@ -32,6 +32,15 @@ final class PathVertex {
     /** What the ray runs in, null for air. */
     Medium medium;
 
+    /** What the key counts for where glass has bent the ray towards it, by how else that might have been found; 0 where it does not. */
+    double gathers;
+
+    /** Whether glass has bent or mirrored the ray since it left a surface. */
+    boolean bent;
+
+    /** Whether nothing but glass and the key counts on the way on. */
+    boolean glassAlone;
+
     /** Whether the room's own light counts where the ray ends. */
     boolean open;
 
@@ -79,6 +88,9 @@ final class PathVertex {
         splits = 0;
         pdf = Tracer.SHARP;
         medium = null;
+        gathers = 0;
+        bent = false;
+        glassAlone = false;
         open = true;
         dimension = firstDimension;
     }
@@ -156,6 +168,9 @@ final class PathVertex {
         splits = before.splits;
         pdf = density;
         medium = null;
+        gathers = before.gathers;
+        bent = before.bent;
+        glassAlone = before.glassAlone;
         open = before.open;
         dimension = before.dimension + Tracer.PER_VERTEX;
     }

@@ -1,6 +1,7 @@
 package zephyrdune.render.trace;
 
 import java.util.List;
+import java.util.stream.Stream;
 import zephyrdune.render.body.Bodies;
 import zephyrdune.render.body.Body;
 import zephyrdune.render.body.Hit;
@@ -48,7 +49,7 @@ public final class Scene {
     private final Planes planes;
     private final Walls walls;
     private final SolidArray opaque;
-    private final SolidArray clear;
+    final SolidArray clear;
 
     private Scene(TableSet set, boolean hero) {
         cards = set.cards().size();
@@ -115,6 +116,12 @@ public final class Scene {
             int owner = firstCard + i;
             card.panels().forEach(panel -> opaques.add(PanelBody.of(panel, card.surface()), owner));
         }
+    }
+
+    /** Whether anything in a set is of glass. */
+    public static boolean hasGlass(TableSet set) {
+        return Stream.concat(Stream.of(set.dish()), set.props().stream().map(Prop::body))
+                .anyMatch(dish -> Bodies.of(dish).clear() != null);
     }
 
     /** The number of the card an owner is, or -1. */

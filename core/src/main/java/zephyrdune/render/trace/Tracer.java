@@ -36,6 +36,11 @@ public final class Tracer {
     private static final int MATTE = 3;
     private static final int ROULETTE = 4;
 
+    /** Towards glass, and which; far from the other dimensions. */
+    private static final int GLASS = 1 << 12;
+
+    private static final int WHICH_GLASS = GLASS + 1;
+
     /** The pixel's own dimensions come first. */
     private static final int FIRST_DIMENSION = 2;
 
@@ -55,6 +60,7 @@ public final class Tracer {
     private final PathVertex[] path = new PathVertex[MOST_LEVELS];
     private final Sampler numbers = new Sampler();
     private final LayerSums sums;
+    private final GlassAim glass;
     private final Emission emission;
     private final Basis axes = new Basis();
     private final BumpMap relief;
@@ -78,7 +84,8 @@ public final class Tracer {
         this.budget = budget;
         sums = new LayerSums(scene.cards);
         out = sums.sums;
-        emission = new Emission(scene, budget, numbers, sums);
+        glass = GlassAim.of(scene, budget);
+        emission = new Emission(scene, budget, numbers, sums, glass);
         relief = new BumpMap(scene);
         subsurface = new Subsurface(scene, numbers);
         for (int i = 0; i < MOST_LEVELS; i++) {
@@ -135,6 +142,7 @@ public final class Tracer {
         PathVertex next = path[1];
         next.follows(at, 1, COUNTED);
         next.reflections++;
+        next.gathers = glass != null && glass.gathersAt(ray.ox, ray.oy, ray.oz) ? 1 : 0;
         next.ray.set(ray.ox, ray.oy, ray.oz, ray.dx, ray.dy, ray.dz);
         follow(1);
     }
@@ -167,14 +175,24 @@ public final class Tracer {
             at.green *= Material.passed(at.medium, 1, hit.distance);
             at.blue *= Material.passed(at.medium, 2, hit.distance);
         }
+        boolean gathered = at.gathers > 0 && at.bent && at.medium == null;
         if (at.owner < 0) {
-            if (at.open) {
+            if (gathered) {
+                emission.gathered(at);
+            }
+            if (at.open && !at.glassAlone) {
                 emission.ambient(at);
             }
             return;
         }
         double facing = hit.nx * at.ray.dx + hit.ny * at.ray.dy + hit.nz * at.ray.dz;
         at.arrives(facing);
+        if (gathered) {
+            emission.gathered(at);
+        }
+        if (at.glassAlone && !hit.material.clear()) {
+            return;
+        }
         if (level == 0) {
             guide.note(at);
         }
@@ -220,6 +238,7 @@ public final class Tracer {
         if (mirror) {
             next.follows(at, both ? reflected : 1, at.pdf);
             next.splits++;
+            next.bent = true;
             boundary.reflect(at, next);
             follow(level + 1);
         }
@@ -227,6 +246,7 @@ public final class Tracer {
             boundary.at(at, facing);
             next.follows(at, both ? 1 - reflected : 1, at.pdf);
             next.splits++;
+            next.bent = true;
             boundary.refract(at, next);
             follow(level + 1);
         }
@@ -301,6 +321,10 @@ public final class Tracer {
                 }
                 weight = 1 / goesOn;
             }
+            boolean gathers = glass != null && glass.gathersAt(at);
+            if (gathers) {
+                gather(at, level, index, weight, r, g, b);
+            }
             PathVertex next = path[level + 1];
             next.follows(at, weight, COUNTED);
             numbers.at(at.dimension + MATTE, index);
@@ -312,11 +336,47 @@ public final class Tracer {
             next.red *= r * coat;
             next.green *= g * coat;
             next.blue *= b * coat;
+            next.bent = false;
+            next.gathers = gathers ? weighed(at, up, next.ray) : 0;
             next.reflections++;
             // farther on, too, every path has numbers of its own
             sample = index;
             follow(level + 1);
         }
+        sample = whole;
+    }
+
+    /** A direction as likely as the cosine, weighed against that towards glass. */
+    private double weighed(PathVertex at, double cosine, Ray ray) {
+        double evenly = cosine / Math.PI;
+        return evenly / (evenly + glass.pdf(at, ray.dx, ray.dy, ray.dz));
+    }
+
+    /** Adds what a matte surface gets of the key by way of glass, by a ray towards that. */
+    private void gather(PathVertex at, int level, int index, double weight, double r, double g, double b) {
+        PathVertex next = path[level + 1];
+        next.follows(at, weight, COUNTED);
+        numbers.at(at.dimension + GLASS, index);
+        double which = numbers.single(at.dimension + WHICH_GLASS, index);
+        if (!glass.pick(at, which, numbers.first, numbers.second, next.ray)
+                || !at.faces(next.ray.dx, next.ray.dy, next.ray.dz)) {
+            return;
+        }
+        double up = at.above(next.ray.dx, next.ray.dy, next.ray.dz);
+        if (up <= 0) {
+            return;
+        }
+        double coat = at.material.coated() ? at.material.underCoat(up, at.out) : 1;
+        next.gathers = coat * up / Math.PI / (up / Math.PI + glass.pdf(at, next.ray.dx, next.ray.dy, next.ray.dz));
+        next.red *= r;
+        next.green *= g;
+        next.blue *= b;
+        next.bent = false;
+        next.glassAlone = true;
+        next.reflections++;
+        int whole = sample;
+        sample = index;
+        follow(level + 1);
         sample = whole;
     }
 
@@ -341,6 +401,8 @@ public final class Tracer {
         PathVertex next = path[level + 1];
         if (reflection.sample(at, numbers.first, numbers.second, weight, next)) {
             next.splits = SPLITS;
+            next.gathers = 0;
+            next.glassAlone = false;
             follow(level + 1);
         }
     }

@@ -15,18 +15,20 @@ final class Transmittance {
 
     private Transmittance() {}
 
-    /** Multiplies {@code passed} by what of each of red, green and blue comes out at the end of a unit ray. */
-    static void through(Solid body, Ray ray, double length, Hit hit, double[] passed) {
+    /** Multiplies {@code passed} by what of each of red, green and blue comes out at the end of a unit ray; whether it met the body. */
+    static boolean through(Solid body, Ray ray, double length, Hit hit, double[] passed) {
         double ox = ray.ox;
         double oy = ray.oy;
         double oz = ray.oz;
         double gone = 0;
+        boolean met = false;
         for (int i = 0; i < MOST; i++) {
             hit.clear(length - gone);
             body.meet(ray, hit);
             if (hit.material == null) {
                 break;
             }
+            met = true;
             double facing = hit.nx * ray.dx + hit.ny * ray.dy + hit.nz * ray.dz;
             boolean in = facing < 0;
             Material boundary = hit.material;
@@ -48,5 +50,6 @@ final class Transmittance {
         ray.ox = ox;
         ray.oy = oy;
         ray.oz = oz;
+        return met;
     }
 }

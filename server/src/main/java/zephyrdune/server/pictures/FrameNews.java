@@ -1,5 +1,6 @@
 package zephyrdune.server.pictures;
 
+import java.util.List;
 import zephyrdune.render.picture.Progress;
 
 /**
@@ -8,6 +9,7 @@ import zephyrdune.render.picture.Progress;
  * @param turn of the wish that it answers
  * @param trace counts the tracings of a view: pictures with the same number are mixed from the same layers
  * @param stage how far it has come
+ * @param layers words of the layers of light that it is mixed from, whether they are shown or left out
  * @param samples per pixel, on average
  * @param noiseStops that it may still be off by; negative as long as nothing can be said
  * @param done whether it will get no finer
@@ -23,6 +25,7 @@ record FrameNews(
         Progress.Stage stage,
         int width,
         int height,
+        List<String> layers,
         double samples,
         double noiseStops,
         boolean done,

@@ -150,6 +150,7 @@ final class RenderJob {
                         progress.shownStage(),
                         picture.width(),
                         picture.height(),
+                        progress.shown().words(),
                         progress.shown().samples(),
                         Double.isFinite(noise) ? noise : -1,
                         progress.done(),
