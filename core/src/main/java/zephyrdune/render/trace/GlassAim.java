@@ -11,6 +11,11 @@ import zephyrdune.units.sampling.Turn;
  */
 final class GlassAim {
 
+    /** Dimensions of sample numbers, far from a vertex's others: which body, and where to. */
+    private static final int WHICH = 1 << 12;
+
+    private static final int TOWARDS = WHICH + 1;
+
     private final Ball[] balls;
     private final Bounds[] boxes;
     private final Basis axes = new Basis();
@@ -48,9 +53,16 @@ final class GlassAim {
         return true;
     }
 
-    /** Sets a ray from a vertex towards one of the bodies by three numbers from 0 to 1; false where that ball holds the vertex. */
-    boolean pick(PathVertex at, double which, double s, double t, Ray ray) {
-        Ball ball = balls[(int) (which * balls.length)];
+    /** Sets a ray from a matte vertex towards one of the bodies; false where its ball holds the vertex, or the ray runs below the surface. */
+    boolean aim(PathVertex at, Ray ray, Sampler numbers, int index) {
+        double which = numbers.single(at.dimension + WHICH, index);
+        numbers.at(at.dimension + TOWARDS, index);
+        return towards(balls[(int) (which * balls.length)], at, numbers.first, numbers.second, ray)
+                && at.faces(ray.dx, ray.dy, ray.dz)
+                && at.above(ray.dx, ray.dy, ray.dz) > 0;
+    }
+
+    private boolean towards(Ball ball, PathVertex at, double s, double t, Ray ray) {
         double cosine = cosine(ball, at);
         if (cosine < 0) {
             return false;
@@ -70,8 +82,17 @@ final class GlassAim {
         return true;
     }
 
-    /** How likely {@link #pick} sets a ray from a vertex along a direction, per steradian. */
-    double pdf(PathVertex at, double dx, double dy, double dz) {
+    /**
+     * What the key counts for along a direction that was picked either as likely as its cosine or by {@link #aim}, over what a ray as likely as
+     * the cosine brings: both ways are weighed by the balance heuristic.
+     */
+    double share(PathVertex at, double cosine, Ray ray) {
+        double evenly = cosine / Math.PI;
+        return evenly / (evenly + pdf(at, ray.dx, ray.dy, ray.dz));
+    }
+
+    /** How likely {@link #aim} sets a ray from a vertex along a direction, per steradian. */
+    private double pdf(PathVertex at, double dx, double dy, double dz) {
         double sum = 0;
         for (Ball ball : balls) {
             double cosine = cosine(ball, at);
