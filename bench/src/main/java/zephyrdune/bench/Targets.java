@@ -19,6 +19,7 @@ import zephyrdune.render.picture.Film;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.render.picture.Progress;
+import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.render.trace.Tracer;
@@ -67,14 +68,19 @@ public final class Targets {
         System.out.printf("%-44s %8s  %8s  %s%n", "", "target", "median", "set by set");
         speed("first look while dragging, ms", 40, TEN, set -> () -> firstLook(set));
         speed("plan on a drag, ms", 8, TEN, set -> () -> Plan.of(set, REACH, MAP_POINTS));
-        speed("readings, a gobo and two cards, ms", 8, List.of(DemoSet.SHAPED), set -> () -> Readings.of(set));
-        speed("readings, ten shapers, ms", 15, List.of(DemoSet.TEN_SHAPERS), set -> () -> Readings.of(set));
+        readings("readings, a gobo and two cards", 8, DemoSet.SHAPED);
+        readings("readings, ten shapers", 15, DemoSet.TEN_SHAPERS);
         speed("findings, a gobo and two cards, ms", 50, List.of(DemoSet.SHAPED), set -> () -> Finding.of(set));
         speed("findings, ten shapers, ms", 100, List.of(DemoSet.TEN_SHAPERS), set -> () -> Finding.of(set));
         atLeast("shadow rays, 40 pieces, M/s and core", 8, List.of(DemoSet.CROWDED), Targets::shadowRays);
         atMost("allocated in a pass, MB", 2, TEN, Targets::allocated);
         pictures(seconds);
         atMost("time until done, s", 10, TEN, Targets::untilDone);
+    }
+
+    private static void readings(String what, double target, DemoSet set) {
+        speed(what + ", moved, ms", target, List.of(set), moved -> () -> Readings.of(moved, Sureness.AT_ONCE));
+        speed(what + ", at rest, ms", target, List.of(set), still -> () -> Readings.of(still));
     }
 
     // ---- lines
