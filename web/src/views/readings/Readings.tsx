@@ -35,6 +35,7 @@ const SMALL: Kind[] = [
 /** The few numbers that matter; each opens to what it means and where it comes from. */
 export function Readings() {
   const readings = useAnswers((answers) => answers.readings);
+  const unsure = useAnswers((answers) => answers.unsure);
   const stale = useTable((table) => table.problem !== null);
   // of a set that cannot be, the last figures that could are shown, and marked
   const late = useLate() && !stale;
@@ -67,6 +68,7 @@ export function Readings() {
     <section
       aria-label="Readings"
       aria-busy={late}
+      data-unsure={unsure}
       // what lags behind for longer than a blink is dimmed until it is true again
       className={`grid h-full min-h-0 content-stretch gap-1.5 lg:grid-rows-[minmax(0,1.15fr)_minmax(0,1fr)] transition-opacity duration-0 ${late ? "opacity-50 delay-100" : ""}`}
     >
@@ -191,8 +193,9 @@ function Tile({ kind, reading, label, lead, large = false, stale, before, than }
                   >
                     {reading.text || shown.text}
                   </span>
-                  {give(reading) && <span className="ml-1 text-soft text-xs">{give(reading)}</span>}
                   <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
+                  {/* last: what goes when the set is at rest moves nothing */}
+                  {give(reading) && <span className="ml-1 text-soft text-xs">{give(reading)}</span>}
                 </>
               )}
             </span>

@@ -235,10 +235,11 @@ abstract class Browsing {
         return reading(kind);
     }
 
-    /** Waits for the answers to the last change; the set must be possible. */
+    /** Waits for the answers to the last change, as sure as they get; the set must be possible. */
     void settled() {
-        PlaywrightAssertions.assertThat(page.locator("section[aria-label=Readings]"))
-                .hasAttribute("aria-busy", "false");
+        Locator readings = page.locator("section[aria-label=Readings]");
+        PlaywrightAssertions.assertThat(readings).hasAttribute("aria-busy", "false");
+        PlaywrightAssertions.assertThat(readings).hasAttribute("data-unsure", "false");
         PlaywrightAssertions.assertThat(page.getByTestId("impossible")).isHidden();
     }
 
