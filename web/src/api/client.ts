@@ -121,6 +121,8 @@ export const api = {
   listSets: () => json<SetSummary[]>("/api/sets"),
   openedSet: (id: string) => ask(`/api/sets/${id}/opened`, send("POST")),
   getSet: (id: string) => json<StoredSet>(`/api/sets/${id}`),
+  setPicture: async (id: string, version: number, signal: AbortSignal) =>
+    (await ask(`/api/sets/${id}/picture?version=${version}`, { signal })).blob(),
   addSet: (set: TableSet) => json<StoredSet>("/api/sets", send("POST", set)),
   saveSet: (id: string, version: number, set: TableSet) =>
     json<StoredSet>(`/api/sets/${id}`, send("PUT", { version, set })),

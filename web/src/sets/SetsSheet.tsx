@@ -7,9 +7,9 @@ import { attempt } from "../set/attempt";
 import { useSaid } from "../set/preferences";
 import { useTable } from "../set/store";
 import { Button, SymbolButton } from "../ui/Button";
-import { Mark } from "../ui/Mark";
 import { Sheet } from "../ui/Sheet";
 import { DELETED, SETS, setActions } from "./actions";
+import { Thumbnail } from "./Thumbnail";
 
 type Props = { open: boolean; onClose: () => void; onNew: () => void };
 
@@ -264,24 +264,5 @@ function Row({ summary, onOpen }: { summary: SetSummary; onOpen: () => void }) {
         <Trash2 size={16} />
       </SymbolButton>
     </li>
-  );
-}
-
-/** The set as it was saved; the mark until there is a picture of it, and where there is none. */
-function Thumbnail({ summary: { id, version } }: { summary: SetSummary }) {
-  const [missing, setMissing] = useState(false);
-  return (
-    <span className="grid h-12 w-18 shrink-0 place-items-center overflow-hidden rounded bg-surround *:col-start-1 *:row-start-1">
-      <Mark size={20} />
-      {!missing && (
-        <img
-          src={`/api/sets/${id}/picture?version=${version}`}
-          alt=""
-          loading="lazy"
-          className="size-full object-cover"
-          onError={() => setMissing(true)}
-        />
-      )}
-    </span>
   );
 }
