@@ -49,7 +49,7 @@ final class Crockery {
         double slopeHeight = 0.42 * plate.rimHeight() + 0.58 * Plate.WELL_HEIGHT;
         return new Body.Maker()
                 .add(lip(
-                                new Profile(PLATE_FOOT * edge, 0)
+                                new Meridian(PLATE_FOOT * edge, 0)
                                         .to(well, Plate.WELL_HEIGHT - PLATE_THICKNESS, ceramic)
                                         .curveTo(slope, slopeHeight - PLATE_THICKNESS, ceramic)
                                         .curveTo(edge - lip, plate.rimHeight() - lip, ceramic),
@@ -62,7 +62,7 @@ final class Crockery {
                         .curveTo(0.96 * well, Plate.WELL_HEIGHT, ceramic)
                         .to(0, Plate.WELL_HEIGHT, ceramic)
                         .turned())
-                .add(new Profile(food, Plate.WELL_HEIGHT)
+                .add(new Meridian(food, Plate.WELL_HEIGHT)
                         .to(food, plate.top() - bevel, slab)
                         .curveTo(food - 0.3 * bevel, plate.top() - 0.3 * bevel, slab)
                         .curveTo(food - bevel, plate.top(), slab)
@@ -72,7 +72,7 @@ final class Crockery {
     }
 
     /** Round the edge of a plate, from under it to over it. */
-    private static Profile lip(Profile outline, double edge, double rim, double lip, Material material) {
+    private static Meridian lip(Meridian outline, double edge, double rim, double lip, Material material) {
         return outline.curveTo(edge, rim - lip / 2, material)
                 .curveTo(edge - lip / 2, rim, material)
                 .curveTo(edge - lip, rim - lip / 4, material);
@@ -82,7 +82,7 @@ final class Crockery {
         double radius = bowl.diameter() / 2;
         double wall = WALL * radius;
         Material clay = Material.of(bowl.surface());
-        Profile outline = new Profile(FOOT * radius, 0);
+        Meridian outline = new Meridian(FOOT * radius, 0);
         for (int i = 1; i <= CURVE_PIECES; i++) {
             double level = bowl.rimHeight() * i / CURVE_PIECES;
             outline.curveTo(bowlRadius(bowl, level), level, clay);
@@ -114,7 +114,7 @@ final class Crockery {
         Material clay = Material.of(cup.surface());
         Body.Maker maker = new Body.Maker()
                 .add(lip(
-                                new Profile(FOOT * saucer, 0).to(saucer - lip, Cup.SAUCER_RIM - lip, clay),
+                                new Meridian(FOOT * saucer, 0).to(saucer - lip, Cup.SAUCER_RIM - lip, clay),
                                 saucer,
                                 Cup.SAUCER_RIM,
                                 lip,
@@ -127,7 +127,7 @@ final class Crockery {
         double out = 0.42 * radius;
         double up = 0.27 * cup.cupHeight();
         return maker.add(new Transformed(
-                        Profile.ring(1, HANDLE, clay).facing(HANDLE_TURN).turned(),
+                        Meridian.ring(1, HANDLE, clay).facing(HANDLE_TURN).turned(),
                         Vector3D.of(-0.08 * radius, 0, -up),
                         Vector3D.of(-out, 0, 0),
                         Vector3D.of(0, 1.3 * out, 0),

@@ -34,7 +34,7 @@ final class Food {
 
     static Body drum(Drum drum) {
         return new Body(
-                new Profile(drum.bottomDiameter() / 2, 0)
+                new Meridian(drum.bottomDiameter() / 2, 0)
                         .to(drum.topDiameter() / 2, drum.drumHeight(), Material.of(drum.side()))
                         .to(0, drum.drumHeight(), Material.of(drum.lid()))
                         .turned(),
@@ -77,7 +77,7 @@ final class Food {
         double wall = Math.min(0.006, 0.12 * radius);
         Material crust = Material.of(tart.crust());
         Body.Maker maker = new Body.Maker()
-                .add(new Profile(0.9 * radius, 0)
+                .add(new Meridian(0.9 * radius, 0)
                         .to(radius, high - wall / 3, crust)
                         .curveTo(radius - wall / 3, high, crust)
                         .curveTo(radius - 0.7 * wall, high, crust)
@@ -107,7 +107,7 @@ final class Food {
         double flat = Custard.TOP * top;
         double rounding = Math.min(top - flat, 0.4 * high);
         Material cream = Material.of(custard.surface());
-        Profile outline = new Profile(bottom, 0).to(top, high - rounding, cream);
+        Meridian outline = new Meridian(bottom, 0).to(top, high - rounding, cream);
         for (int i = 1; i <= ROUNDING_PIECES; i++) {
             double turn = Math.PI / 2 * i / ROUNDING_PIECES;
             outline.curveTo(flat + (top - flat) * Math.cos(turn), high - rounding * (1 - Math.sin(turn)), cream);
@@ -175,7 +175,7 @@ final class Food {
         double high = cake.cakeHeight();
         double edge = Math.min(0.005, 0.1 * high);
         Material icing = Material.of(cake.icing());
-        Profile outline = new Profile(radius, 0)
+        Meridian outline = new Meridian(radius, 0)
                 .to(radius, high - edge, icing)
                 .curveTo(radius - 0.3 * edge, high - 0.3 * edge, icing)
                 .curveTo(radius - edge, high, icing)
@@ -236,8 +236,8 @@ final class Food {
         double flat = Biscuit.FLAT * radius;
         double half = biscuit.thickness() / 2;
         Material dough = Material.of(biscuit.surface());
-        Profile outline =
-                new Profile(flat, 0).curveTo(0.97 * radius, 0.4 * half, dough).curveTo(radius, half, dough);
+        Meridian outline =
+                new Meridian(flat, 0).curveTo(0.97 * radius, 0.4 * half, dough).curveTo(radius, half, dough);
         for (int i = 1; i <= ROUNDING_PIECES; i++) {
             double turn = Math.PI / 2 * i / ROUNDING_PIECES;
             outline.curveTo(flat + (radius - flat) * Math.cos(turn), half + half * Math.sin(turn), dough);

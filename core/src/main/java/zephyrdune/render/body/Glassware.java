@@ -86,7 +86,7 @@ final class Glassware {
         double level = Math.min(bottle.fill() * high, mouth - 0.002);
         vessel(maker, bottle.glass(), bottle.contents(), level, outside, inside);
         Material cork = Material.of(Surface.PALE_WOOD);
-        maker.add(new Profile(neck, mouth + AIR_GAP)
+        maker.add(new Meridian(neck, mouth + AIR_GAP)
                 .to(neck, high, cork)
                 .to(0, high, cork)
                 .turned());
@@ -98,7 +98,7 @@ final class Glassware {
 
     /** Paper on the front of a round bottle. */
     private static Solid label(double radius, double from, double to, Surface paper) {
-        return new Profile(radius + AIR_GAP, from)
+        return new Meridian(radius + AIR_GAP, from)
                 .to(radius + AIR_GAP, to, Material.of(paper))
                 .facing(Math.toRadians(75))
                 .turned();
@@ -128,7 +128,7 @@ final class Glassware {
         Body.Maker maker = new Body.Maker();
         vessel(maker, bottle.glass(), bottle.contents(), bottle.fill() * mouth, outside, inside);
         Material hard = Material.of(bottle.cap());
-        Profile top = new Profile(cap, mouth - 0.35 * (mouth - bend))
+        Meridian top = new Meridian(cap, mouth - 0.35 * (mouth - bend))
                 .to(cap, collar, hard)
                 .to(bulb, collar, hard)
                 .to(0.9 * bulb, collar + 0.35 * (high - collar), hard)
@@ -163,13 +163,13 @@ final class Glassware {
         double level = Math.min(jar.fill() * jar.jarHeight(), shoulder);
         double within = radius - wall - AIR_GAP;
         Material contents = Material.of(jar.contents());
-        maker.add(new Profile(within, 2 * wall + AIR_GAP)
+        maker.add(new Meridian(within, 2 * wall + AIR_GAP)
                 .to(within, level, contents)
                 .to(0, level, contents)
                 .turned());
         Material lid = Material.of(jar.lid());
         double lidRadius = Jar.LID * radius;
-        maker.add(new Profile(lidRadius, rim - 0.08 * jar.jarHeight())
+        maker.add(new Meridian(lidRadius, rim - 0.08 * jar.jarHeight())
                 .to(lidRadius, 0.985 * jar.jarHeight(), lid)
                 .curveTo(0.97 * lidRadius, jar.jarHeight(), lid)
                 .to(0, jar.jarHeight(), lid)
@@ -188,7 +188,7 @@ final class Glassware {
             Body.Maker maker, Medium glass, Medium contents, double level, double[][] outside, double[][] inside) {
         Material outer = Material.boundary(null, glass);
         Material wet = Material.boundary(contents, glass);
-        Profile outline = new Profile(0, 0).to(outside[0][0], 0, outer);
+        Meridian outline = new Meridian(0, 0).to(outside[0][0], 0, outer);
         for (int i = 1; i < outside.length; i++) {
             piece(outline, outside[i][0], outside[i][1], outer, i == 1);
         }
@@ -209,13 +209,13 @@ final class Glassware {
         outline.to(0, from[1], filled ? wet : outer);
         maker.addClear(outline.turned());
         if (filled) {
-            maker.addClear(new Profile(radiusAt(inside, level), level)
+            maker.addClear(new Meridian(radiusAt(inside, level), level)
                     .to(0, level, Material.boundary(null, contents))
                     .turned());
         }
     }
 
-    private static void piece(Profile outline, double radius, double height, Material material, boolean sharp) {
+    private static void piece(Meridian outline, double radius, double height, Material material, boolean sharp) {
         if (sharp) {
             outline.to(radius, height, material);
         } else {
@@ -242,7 +242,7 @@ final class Glassware {
         Material metal = Material.of(tin.metal());
         boolean open = tin.lid() == TinLid.OFF;
         double floor = open ? 0.55 * high : high - 0.7 * rim;
-        Profile outline = new Profile(radius - rim, 0)
+        Meridian outline = new Meridian(radius - rim, 0)
                 .to(radius - rim, high - 2 * rim, metal)
                 .curveTo(radius, high - rim, metal)
                 .curveTo(radius - rim / 2, high, metal)

@@ -54,7 +54,7 @@ final class Products {
         Material skin = Material.of(tube.surface());
         Material hard = Material.of(tube.cap());
         return new Body.Maker()
-                .add(new Profile(capRadius, 0)
+                .add(new Meridian(capRadius, 0)
                         .to(capRadius, 0.96 * cap, hard)
                         .curveTo(0.98 * capRadius, cap, hard)
                         .to(radius, cap, skin)
@@ -79,7 +79,7 @@ final class Products {
         Material metal = Material.of(watch.metal());
         Material marks = Material.of(watch.marks());
         Body.Maker maker = new Body.Maker()
-                .add(new Profile(0.9 * radius, 0)
+                .add(new Meridian(0.9 * radius, 0)
                         .curveTo(0.98 * radius, 0.2 * high, metal)
                         .curveTo(radius, 0.5 * high, metal)
                         .curveTo(0.98 * radius, 0.8 * high, metal)

@@ -61,7 +61,7 @@ final class Servings {
             Vector3D up = Vector3D.of(Math.sin(lean) * Math.cos(turn), Math.sin(lean) * Math.sin(turn), Math.cos(lean));
             Vector3D along = Vector3D.of(-Math.sin(turn), Math.cos(turn), 0);
             maker.add(new Transformed(
-                    Profile.ring(radius, thick, noodle).turned(),
+                    Meridian.ring(radius, thick, noodle).turned(),
                     along,
                     up.cross(along),
                     up,
@@ -69,7 +69,7 @@ final class Servings {
         }
         // one on top that lies level, so that the nest is as high as stated
         maker.add(Body.posed(
-                Profile.ring(Noodles.CROWN * noodles.diameter() / 2 - thick, thick, noodle)
+                Meridian.ring(Noodles.CROWN * noodles.diameter() / 2 - thick, thick, noodle)
                         .turned(),
                 Vector3D.of(0, 0, noodles.top() - thick),
                 0));
@@ -144,7 +144,7 @@ final class Servings {
         Material crumb = Material.of(roll.crumb());
         Material inside = Material.of(roll.filling());
         Body.Maker maker = new Body.Maker()
-                .add(new Profile(0.86 * bread, 0)
+                .add(new Meridian(0.86 * bread, 0)
                         .curveTo(0.97 * bread, 0.3 * lower, crust)
                         .curveTo(bread, 0.75 * lower, crust)
                         .to(0.97 * bread, lower, crumb)
@@ -154,13 +154,13 @@ final class Servings {
             leaf(maker, roll, i, radius, (lower + leaves) / 2, (leaves - lower) / 2);
         }
         double edge = 0.25 * (filling - leaves);
-        maker.add(new Profile(bread - edge, leaves)
+        maker.add(new Meridian(bread - edge, leaves)
                 .curveTo(bread, leaves + edge, inside)
                 .curveTo(bread, filling - edge, inside)
                 .curveTo(bread - edge, filling, inside)
                 .to(0, filling, inside)
                 .turned());
-        Profile dome = new Profile(0.9 * bread, filling).to(0.97 * bread, filling + 0.06 * high, crumb);
+        Meridian dome = new Meridian(0.9 * bread, filling).to(0.97 * bread, filling + 0.06 * high, crumb);
         double foot = filling + 0.06 * high;
         for (int i = 1; i <= DOME_PIECES; i++) {
             double turn = Math.PI / 2 * i / DOME_PIECES;

@@ -39,7 +39,7 @@ final class SurfaceOfRevolution implements Solid {
     /** Least cosine, seen from above, between a place and -y; -1 for all round. */
     private final double facing;
 
-    SurfaceOfRevolution(Profile outline) {
+    SurfaceOfRevolution(Meridian outline) {
         pieces = outline.materials.size();
         radius = new double[2 * pieces];
         height = new double[2 * pieces];

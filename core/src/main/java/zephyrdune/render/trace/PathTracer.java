@@ -320,7 +320,6 @@ final class PathTracer {
         if (reflection.sample(at, numbers.first, numbers.second, weight, next)) {
             next.splits = SPLITS;
             next.gathers = 0;
-            next.glassAlone = false;
             follow(level + 1);
         }
     }

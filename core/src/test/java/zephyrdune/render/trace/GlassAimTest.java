@@ -44,15 +44,15 @@ public class GlassAimTest {
     @DataProvider
     Object[][] lights() {
         return new Object[][] {
-            {box(0.4, 0.4, 12, 40, 0.8), SMALL},
-            {box(0.3, 0.2, 12, 55, 0.6), SMALL},
+            {box(0.4, 0.4, 12, 40, 0.8), SMALL, 0.05},
+            {box(0.3, 0.2, 12, 55, 0.6), SMALL, 0.05},
             // looks smaller than what is gathered is blurred by: all of it lands, but not in the same places
-            {box(0.04, 0.04, 12, 45, 1), ALL}
+            {box(0.04, 0.04, 12, 45, 1), ALL, 0.08}
         };
     }
 
     @Test(dataProvider = "lights")
-    public void isWhatLandsThere(Light light, double[][] places) {
+    public void isWhatLandsThere(Light light, double[][] places, double off) {
         TableSet set = Sets.chowder()
                 .withDish(GLASS)
                 .withLight(light)
@@ -68,7 +68,7 @@ public class GlassAimTest {
                 tracer.incident(x, y, 0, 0, 0, 1, 7, i);
                 found += tracer.out[3 * Layers.GLASS + 1] / LOOKS;
             }
-            assertThat(found).as("place %d", k).isPositive().isCloseTo(landed[k], within(0.08 * landed[k]));
+            assertThat(found).as("place %d", k).isPositive().isCloseTo(landed[k], within(off * landed[k]));
         }
     }
 

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import zephyrdune.render.material.Material;
 
-/** An outline in the making, from the foot outwards and up, then inwards over the top to the axis. */
-final class Profile {
+/** The curve that a surface of revolution is turned from, in the making: from the foot outwards and up, then inwards over the top to the axis. */
+final class Meridian {
 
     /** Pieces round a ring's bar. */
     private static final int ROUND_BAR = 8;
@@ -19,22 +19,22 @@ final class Profile {
     private double atRadius;
     private double atHeight;
 
-    Profile(double radius, double height) {
+    Meridian(double radius, double height) {
         atRadius = radius;
         atHeight = height;
     }
 
     /** A straight piece after a sharp bend. */
-    Profile to(double radius, double height, Material of) {
+    Meridian to(double radius, double height, Material of) {
         return piece(radius, height, of, false);
     }
 
     /** A straight piece that goes on a curve from the one before, if there is one. */
-    Profile curveTo(double radius, double height, Material of) {
+    Meridian curveTo(double radius, double height, Material of) {
         return piece(radius, height, of, !materials.isEmpty());
     }
 
-    private Profile piece(double radius, double height, Material of, boolean goesOn) {
+    private Meridian piece(double radius, double height, Material of, boolean goesOn) {
         ends.add(new double[] {atRadius, atHeight, radius, height});
         smooth.add(goesOn);
         materials.add(of);
@@ -44,14 +44,14 @@ final class Profile {
     }
 
     /** Ribs round the axis, which lean the outer sides' normals by up to {@code depth} of their length. */
-    Profile fluted(int count, double depth) {
+    Meridian fluted(int count, double depth) {
         flutes = count;
         fluteDepth = depth;
         return this;
     }
 
     /** Only the part within this angle of -y, radians. */
-    Profile facing(double angle) {
+    Meridian facing(double angle) {
         facing = Math.cos(angle);
         return this;
     }
@@ -61,8 +61,8 @@ final class Profile {
     }
 
     /** The outline of a ring: a round bar, half so thick, bent round the axis. */
-    static Profile ring(double radius, double thick, Material material) {
-        Profile outline = new Profile(radius, -thick);
+    static Meridian ring(double radius, double thick, Material material) {
+        Meridian outline = new Meridian(radius, -thick);
         for (int i = 1; i <= ROUND_BAR; i++) {
             double turn = 2 * Math.PI * i / ROUND_BAR;
             outline.curveTo(radius + thick * Math.sin(turn), -thick * Math.cos(turn), material);
