@@ -4,6 +4,7 @@ import { useState } from "react";
 import { useConnection } from "../api/connection";
 import { useAnswers } from "../set/answers";
 import { useDrafts } from "../set/drafts";
+import { pathOf } from "../set/paths";
 import { useLength, usePreferences, useSaid } from "../set/preferences";
 import { type Problem, useTable } from "../set/store";
 import { angle } from "../set/units";
@@ -118,7 +119,7 @@ function Remedy({ problem: { field, remedy } }: { problem: Problem }) {
   const length = useLength();
   if (remedy === undefined) return null;
   const quantity = field.endsWith("Degrees") ? angle : length;
-  const path = field.replace(/\[(\d+)\]/g, ".$1");
+  const path = pathOf(field);
   return (
     <Button
       look="outline"

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import {
   Backpack,
   Download,
+  Eye,
   LayoutList,
   Moon,
   Redo2,
@@ -26,6 +27,10 @@ const KitSheet = lazy(() =>
 );
 const SetsSheet = lazy(() =>
   import("../sets/SetsSheet").then(({ SetsSheet }) => ({ default: SetsSheet })),
+);
+
+const LooksSheet = lazy(() =>
+  import("../looks/LooksSheet").then(({ LooksSheet }) => ({ default: LooksSheet })),
 );
 
 const Find = lazy(() => import("./Find").then(({ Find }) => ({ default: Find })));
@@ -54,6 +59,14 @@ export function Header() {
       </Button>
       <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => openSheet("kit")}>
         <Backpack size={16} /> <span className="max-sm:sr-only">Kit</span>
+      </Button>
+      <Button
+        look="outline"
+        className="max-sm:w-11 max-sm:px-0"
+        data-testid="look"
+        onClick={() => openSheet("looks")}
+      >
+        <Eye size={16} /> <span className="max-sm:sr-only">Looks</span>
       </Button>
       {set && (
         <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:mx-1 max-sm:text-sm">
@@ -109,6 +122,7 @@ export function Header() {
       </Button>
       <Suspense fallback={null}>
         {sheet === "kit" && <KitSheet open onClose={close} />}
+        {sheet === "looks" && <LooksSheet open onClose={close} />}
         {sheet === "sets" && <SetsSheet open onClose={close} onNew={startNewSet} />}
         {sheet === "find" && <Find onClose={close} />}
         {sheet === "keys" && <KeysSheet onClose={close} />}

@@ -11,6 +11,7 @@ import { ORIGINS, ShaperFields } from "../light/ShaperFields";
 import { DialFields, GelFields, SourceFields } from "../light/SourceFields";
 import { attempt } from "../set/attempt";
 import { OwnerProvider } from "../set/owner";
+import { pathOf } from "../set/paths";
 import { useSaid } from "../set/preferences";
 import { useTable } from "../set/store";
 import { takeBack } from "../set/takeBack";
@@ -35,7 +36,7 @@ export function KitSheet({ open, onClose }: { open: boolean; onClose: () => void
           value={{
             value: kit,
             schema: kitSchema,
-            refused: problem?.field.replaceAll(/\[(\d+)\]/g, ".$1") ?? null,
+            refused: problem ? pathOf(problem.field) : null,
             change: useKit.getState().change,
           }}
         >

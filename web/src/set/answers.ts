@@ -3,7 +3,16 @@ import { useEffect, useMemo, useState } from "react";
 import { create } from "zustand";
 import { api, Refusal } from "../api/client";
 import { noteFailure } from "../api/connection";
-import type { Doubt, Link, Plan, Point, Reading, ReadingKind, TableSet } from "../api/types";
+import type {
+  Doubt,
+  Link,
+  Plan,
+  Point,
+  Reading,
+  ReadingKind,
+  TableSet,
+  Verdict,
+} from "../api/types";
 import { useLatest } from "../api/useLatest";
 import { useTable } from "./store";
 
@@ -16,6 +25,8 @@ type Answers = {
   readings: Reading[];
   /** Whether some of them are told surer once the set stays as it is. */
   unsure: boolean;
+  /** Where the set lies in each band of its look. */
+  look: Verdict[];
   doubts: Doubt[];
   /** The way of the light from source to face. */
   chain: Link[];
@@ -30,6 +41,7 @@ const NOTHING = {
   of: null,
   readings: [],
   unsure: false,
+  look: [],
   doubts: [],
   chain: [],
   plan: null,
@@ -82,12 +94,21 @@ export function useAnswersOf(reachMetres: number): void {
   useLatest(question, async ({ set: asked, reachMetres: reach }, signal) => {
     const { accept, refuse } = useTable.getState();
     try {
-      const [{ readings, unsure, doubts, chain }, plan] = await Promise.all([
+      const [{ readings, unsure, look, doubts, chain }, plan] = await Promise.all([
         api.readingsWhileMoving(asked, signal),
         api.plan(asked, reach * FLOOR_ASPECT, signal),
       ]);
       readBefore.set(asked, readings);
-      useAnswers.setState({ of: asked, readings, unsure, doubts, chain, plan, unanswered: "" });
+      useAnswers.setState({
+        of: asked,
+        readings,
+        unsure,
+        look,
+        doubts,
+        chain,
+        plan,
+        unanswered: "",
+      });
       accept(asked);
     } catch (error) {
       if (signal.aborted) return;
@@ -122,9 +143,10 @@ export function useSurerAtRest(): void {
   }, [set]);
   useLatest(unsure !== null && unsure === still ? unsure : null, async (asked, signal) => {
     try {
-      const { readings } = await api.readings(asked, signal);
+      const { readings, look } = await api.readings(asked, signal);
       readBefore.set(asked, readings);
-      if (useAnswers.getState().of === asked) useAnswers.setState({ readings, unsure: false });
+      if (useAnswers.getState().of === asked)
+        useAnswers.setState({ readings, look, unsure: false });
     } catch (error) {
       // what was told at once stands
       if (!signal.aborted) noteFailure(error);

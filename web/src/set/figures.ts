@@ -9,6 +9,7 @@ const EDGES: Kind[] = [
   "TIP_EDGE_SEEN",
   "SIDE_EDGE",
   "SIDE_EDGE_SEEN",
+  "EDGE_SHOWN",
   "STRIP_EDGE",
   "PATCH_SIZE",
   "PATCH_BLUR",
@@ -75,7 +76,7 @@ export function typedIn(kind: ReadingKind, length: Quantity): { unit: string; si
 
 /** The first questions: each with the word that photographers ask for. */
 export const QUESTIONS: { name: Kind; label: string; lead: string }[] = [
-  { name: "TIP_EDGE_SEEN", label: "Softness", lead: "edge" },
+  { name: "EDGE_SHOWN", label: "Softness", lead: "edge" },
   { name: "CONTRAST_SEEN", label: "Contrast", lead: "" },
   { name: "FALL_OFF_HERO", label: "Fall-off", lead: "" },
   { name: "BACKDROP_TONE", label: "Background", lead: "" },

@@ -1,6 +1,7 @@
 import { createContext, useContext } from "react";
-import setSchema from "../../../docs/formats/zephyrdune-set-10.schema.json";
+import setSchema from "../../../docs/formats/zephyrdune-set-11.schema.json";
 import type { Schema } from "./limits";
+import { pathOf } from "./paths";
 import { useTable } from "./store";
 
 /** The document whose parts a field shows and changes: the set on the table, or within its provider the kit. */
@@ -19,7 +20,7 @@ export const OwnerProvider = OwnerContext.Provider;
 export function useOwner(): Owner | null {
   const given = useContext(OwnerContext);
   const set = useTable((table) => table.set);
-  const refused = useTable((table) => table.problem?.field ?? null);
+  const refused = useTable((table) => (table.problem ? pathOf(table.problem.field) : null));
   if (given) return given;
   return set && { value: set, schema: setSchema, refused, change: useTable.getState().change };
 }

@@ -1,3 +1,8 @@
+/** The path of a field as the server names it: "look.bands[2].from" as "look.bands.2.from". */
+export function pathOf(field: string): string {
+  return field.replaceAll(/\[(\d+)\]/g, ".$1");
+}
+
 /** The value at a path such as "light.distanceMetres" or "props.0.xMetres". */
 export function valueAt(set: unknown, path: string): unknown {
   return path

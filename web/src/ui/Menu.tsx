@@ -20,7 +20,7 @@ export function Menu({ trigger, name, align, className = "", children }: Props) 
           align={align}
           sideOffset={4}
           aria-label={name}
-          className={`z-20 rounded-panel border border-line bg-panel p-2 shadow-2xl ${className}`}
+          className={`z-50 rounded-panel border border-line bg-panel p-2 shadow-2xl ${className}`}
         >
           {children}
         </Popover.Content>

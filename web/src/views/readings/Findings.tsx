@@ -3,8 +3,9 @@ import { ChevronDown, Search } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useEffect, useState } from "react";
 import { api } from "../../api/client";
-import type { Finding, TableSet } from "../../api/types";
+import type { TableSet } from "../../api/types";
 import { tryOut } from "../../cards/actions";
+import { type Advised, asAdvice, useNextMoves } from "../../looks/nextMoves";
 import { asking } from "../../set/late";
 import { useSaid } from "../../set/preferences";
 import { useTable } from "../../set/store";
@@ -27,9 +28,14 @@ export function Findings() {
     placeholderData: (before) => before,
     gcTime: 0,
   });
+  const next = useNextMoves(set);
   const said = useSaid();
-  const [first, ...rest] = found.data?.findings ?? [];
   const asked = found.data?.asked;
+  // what spoils the picture comes before what would bring it nearer to its look
+  const [first, ...rest]: Advised[] = [
+    ...(found.data?.findings ?? []).map((finding) => ({ key: finding.kind, ...finding })),
+    ...(next.data?.asked === asked ? (next.data?.moves ?? []) : []).map(asAdvice),
+  ];
   const fresh = useTable((table) => table.set === asked) && !found.isFetching;
   const impossible = useTable((table) => table.problem !== null);
   return (
@@ -50,10 +56,10 @@ export function Findings() {
           >
             {said(first.words)}
           </span>
-          <Try finding={first} asked={asked} />
+          <Try advised={first} asked={asked} />
           {rest.length > 0 && (
             <Menu
-              name="More findings"
+              name="More advice"
               align="end"
               className="w-[min(520px,calc(100vw-16px))]"
               trigger={
@@ -63,11 +69,11 @@ export function Findings() {
               }
             >
               <ul className="grid gap-1.5">
-                {rest.map((finding) => (
-                  <li key={finding.kind} className="flex items-center gap-2 px-1 text-sm">
-                    <span className="flex-1">{said(finding.words)}</span>
+                {rest.map((advised) => (
+                  <li key={advised.key} className="flex items-center gap-2 px-1 text-sm">
+                    <span className="flex-1">{said(advised.words)}</span>
                     <Popover.Close asChild>
-                      <Try finding={finding} asked={asked} />
+                      <Try advised={advised} asked={asked} />
                     </Popover.Close>
                   </li>
                 ))}
@@ -92,8 +98,8 @@ export function Findings() {
   );
 }
 
-function Try({ finding, asked, ...rest }: { finding: Finding; asked: TableSet | undefined }) {
-  const { set, action } = finding;
+function Try({ advised, asked, ...rest }: { advised: Advised; asked: TableSet | undefined }) {
+  const { set, action } = advised;
   const said = useSaid();
   if (!set) return null;
   return (

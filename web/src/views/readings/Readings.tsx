@@ -3,7 +3,8 @@ import { List } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { api } from "../../api/client";
-import type { Reading, ReadingKind } from "../../api/types";
+import type { Reading, ReadingKind, Verdict } from "../../api/types";
+import { BandBar } from "../../looks/BandBar";
 import { probe, useAnswers, useLate, useReadBefore, useReadingKinds } from "../../set/answers";
 import { figure, give, type Kind, QUESTIONS } from "../../set/figures";
 import { useLength, usePreferences, useSaid } from "../../set/preferences";
@@ -45,7 +46,15 @@ export function Readings() {
   const shaped = readings.some(
     ({ kind, value }) => kind !== "LIT_TO_SHADOW" && SHAPING.includes(kind) && value !== null,
   );
+  const judged = useAnswers((answers) => answers.look);
   const small = [
+    // what the look asks for comes first
+    ...judged
+      .filter(({ value }) => value !== null)
+      .map(({ kind }) => kind)
+      .filter(
+        (kind): kind is Kind => kind !== null && (SMALL.includes(kind) || SHAPING.includes(kind)),
+      ),
     ...SHAPING.filter(
       (kind) =>
         shaped &&
@@ -56,13 +65,16 @@ export function Readings() {
       readings.some((reading) => reading.kind === kind && reading.value !== null),
     ),
     ...SMALL,
-  ].slice(0, SMALL.length);
+  ]
+    .filter((kind, at, all) => all.indexOf(kind) === at)
+    .slice(0, SMALL.length);
   const before = useBefore();
   const answer = (name: Kind) => ({
     kind: kinds.find((candidate) => candidate.kind === name),
     reading: readings.find((candidate) => candidate.kind === name),
     before: before.readings.find((candidate) => candidate.kind === name),
     than: before.than,
+    verdict: judged.find((candidate) => candidate.kind === name),
   });
   return (
     <section
@@ -143,9 +155,21 @@ type TileProps = {
   /** What it is held against, and what that is called. */
   before: Reading | undefined;
   than: string;
+  /** Where it lies in the band of the look, if that asks for it. */
+  verdict: Verdict | undefined;
 };
 
-function Tile({ kind, reading, label, lead, large = false, stale, before, than }: TileProps) {
+function Tile({
+  kind,
+  reading,
+  label,
+  lead,
+  large = false,
+  stale,
+  before,
+  than,
+  verdict,
+}: TileProps) {
   const length = useLength();
   const said = useSaid();
   const shown = reading.value === null ? null : figure(kind, reading.value, length);
@@ -193,7 +217,14 @@ function Tile({ kind, reading, label, lead, large = false, stale, before, than }
                   >
                     {reading.text || shown.text}
                   </span>
-                  <span className="ml-1 text-soft text-sm">{reading.text ? "" : shown.unit}</span>
+                  <span className="ml-1 text-soft text-sm">
+                    {reading.text || (verdict?.words && !large) ? "" : shown.unit}
+                  </span>
+                  {verdict?.words && (
+                    <span className="ml-1 text-sand text-sm" data-testid="misses">
+                      {verdict.words}
+                    </span>
+                  )}
                   {/* last: what goes when the set is at rest moves nothing */}
                   {give(reading) && <span className="ml-1 text-soft text-xs">{give(reading)}</span>}
                 </>
@@ -209,6 +240,7 @@ function Tile({ kind, reading, label, lead, large = false, stale, before, than }
             {said(reading.note) || "—"}
           </span>
         )}
+        {verdict && shown && <BandBar verdict={verdict} />}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

@@ -12,6 +12,7 @@ import zephyrdune.set.dish.Prop;
 import zephyrdune.set.light.Base;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.Pose;
+import zephyrdune.set.look.Look;
 import zephyrdune.set.room.Ambient;
 import zephyrdune.set.room.Backdrop;
 import zephyrdune.set.room.Room;
@@ -30,6 +31,7 @@ import zephyrdune.units.measure.Refused;
  *
  * @param dish the hero, on the hero point
  * @param props what else stands on the table
+ * @param look what the picture is meant to look like; nothing of it is computed from
  */
 @RecordBuilder
 public record TableSet(
@@ -44,7 +46,8 @@ public record TableSet(
         Backdrop backdrop,
         Room room,
         Exposure exposure,
-        Ambient ambient)
+        Ambient ambient,
+        Look look)
         implements TableSetBuilder.With {
 
     public static final LineLimit TITLE = Limits.line(TableSet.class, "title");
@@ -65,6 +68,7 @@ public record TableSet(
         Objects.requireNonNull(backdrop);
         Objects.requireNonNull(exposure);
         Objects.requireNonNull(ambient);
+        Objects.requireNonNull(look);
         Clearance.require(new Parts(camera, dish, props, light, base, cards, tableTop, backdrop, room, ambient));
     }
 

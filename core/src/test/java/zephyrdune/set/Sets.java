@@ -17,6 +17,7 @@ import zephyrdune.set.light.NoDoors;
 import zephyrdune.set.light.Origin;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.light.Rectangle;
+import zephyrdune.set.look.NoLook;
 import zephyrdune.set.power.DialStep;
 import zephyrdune.set.power.Fractions;
 import zephyrdune.set.room.Ambient;
@@ -58,7 +59,8 @@ public final class Sets {
                 new Backdrop(1.2, 2, 1.5, Surface.GREY_PAPER),
                 new OpenRoom(),
                 EXPOSURE,
-                AMBIENT);
+                AMBIENT,
+                new NoLook());
     }
 
     /** A softbox aimed at the hero point; clock in hours, height angle in degrees, lengths in metres. */

@@ -164,7 +164,7 @@ abstract class Browsing {
     /** Waits until a set is on the table and its readings are there. */
     void waitForReadings(String title) {
         page.waitForFunction("title => document.querySelector('h1')?.textContent.startsWith(title)", title);
-        page.waitForSelector("section[aria-label=Readings][aria-busy=false] [data-testid=reading-TIP_EDGE_SEEN]");
+        page.waitForSelector("section[aria-label=Readings][aria-busy=false] [data-testid=reading-EDGE_SHOWN]");
     }
 
     static Page.GetByRoleOptions named(String name) {

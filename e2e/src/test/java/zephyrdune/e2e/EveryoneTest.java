@@ -113,7 +113,7 @@ public class EveryoneTest extends Browsing {
                         "Download as a file",
                         "Show inches",
                         "Light theme",
-                        "reading-TIP_EDGE_SEEN",
+                        "reading-EDGE_SHOWN",
                         "reading-DEPTH_OF_FIELD",
                         "handle-floor",
                         "handle-rise",

@@ -82,7 +82,7 @@ public class KitTest extends Browsing {
         click("Put it on the table");
         waitForReadings("First of all");
         settled();
-        assertThat(reading("TIP_EDGE_SEEN")).isPositive();
+        assertThat(reading("EDGE_SHOWN")).isPositive();
         assertThat(page.getByTestId("walls")).isVisible();
         page.waitForTimeout(900);
         assertThat(kit()).contains("Small battery flash", "Octagon 90, two baffles", "Small white kitchen");
@@ -145,10 +145,10 @@ public class KitTest extends Browsing {
         assertThat(page.getByTestId("chain")).containsText("Outer baffle");
         button("Inner baffle").click();
         assertThat(page.getByTestId("link-words")).containsText("A usual value");
-        double soft = settledReading("TIP_EDGE_SEEN");
+        double soft = settledReading("EDGE_SHOWN");
         tab("Shaper");
         field("light.filling.inner.kind").selectOption("no-inner");
-        assertThat(changedReading("TIP_EDGE_SEEN", soft)).isLessThan(soft);
+        assertThat(changedReading("EDGE_SHOWN", soft)).isLessThan(soft);
         type("light.filling.depthMetres", "45");
         settled();
         tab("Chain");
@@ -207,11 +207,11 @@ public class KitTest extends Browsing {
         tab("Chain");
         field("kit-shaper").selectOption("Bare head");
         double hard = settledReading("SHADOW_DEPTH");
-        double edge = reading("TIP_EDGE_SEEN");
+        double edge = reading("EDGE_SHOWN");
         field("kit-shaper").selectOption("Small cap");
         double filled = changedReading("SHADOW_DEPTH", hard);
         assertThat(hard - filled).isGreaterThan(0.7);
-        assertThat(reading("TIP_EDGE_SEEN")).isEqualTo(edge);
+        assertThat(reading("EDGE_SHOWN")).isEqualTo(edge);
         // a wall that the light would stand in
         tab("Walls and window");
         type("room.behindMetres", "60");

@@ -46,9 +46,9 @@ public class LightsTest extends Browsing {
         String[] sizes = {"lengthMetres", "diameterMetres", "acrossFlatsMetres", "heightMetres"};
         for (int i = 0; i < shapes.length; i++) {
             field("light.face.kind").selectOption(shapes[i]);
-            double before = settledReading("TIP_EDGE_SEEN");
+            double before = settledReading("EDGE_SHOWN");
             type("light.face." + sizes[i], Integer.toString(25 + 5 * i));
-            assertThat(changedReading("TIP_EDGE_SEEN", before)).isNotEqualTo(before);
+            assertThat(changedReading("EDGE_SHOWN", before)).isNotEqualTo(before);
         }
         for (String spread : new String[] {"beam", "gridded", "bare", "diffuse"}) {
             field("light.spread.kind").selectOption(spread);
@@ -69,13 +69,13 @@ public class LightsTest extends Browsing {
     @Test
     public void aFlashFartherBehindItsPanelIsSofter() {
         tab("Shaper");
-        double even = settledReading("TIP_EDGE_SEEN");
+        double even = settledReading("EDGE_SHOWN");
         field("light.filling.kind").selectOption("from-behind");
         type("light.filling.gapMetres", "20");
-        double near = settledReading("TIP_EDGE_SEEN");
+        double near = settledReading("EDGE_SHOWN");
         assertThat(page.getByTestId("source-spot")).hasCount(2);
         type("light.filling.gapMetres", "60");
-        double far = settledReading("TIP_EDGE_SEEN");
+        double far = settledReading("EDGE_SHOWN");
         assertThat(near).isLessThan(far);
         assertThat(far).isLessThanOrEqualTo(even);
         type("light.filling.gapMetres", "400");
@@ -116,17 +116,17 @@ public class LightsTest extends Browsing {
 
     @Test
     public void anotherFaceIsMadeAsSoftAsTheSavedOne() {
-        double saved = reading("TIP_EDGE_SEEN");
+        double saved = reading("EDGE_SHOWN");
         tab("Shaper");
         type("light.face.heightMetres", "30");
-        double half = changedReading("TIP_EDGE_SEEN", saved);
+        double half = changedReading("EDGE_SHOWN", saved);
         assertThat(half).isLessThan(saved * 0.7);
-        page.getByTestId("reading-TIP_EDGE_SEEN").click();
+        page.getByTestId("reading-EDGE_SHOWN").click();
         click("as saved");
         page.getByTestId("lever-LIGHT_DISTANCE").click();
         assertThat(page.getByTestId("wanted").getByRole(AriaRole.STATUS)).containsText("The light is");
         page.keyboard().press("Escape");
-        assertThat(changedReading("TIP_EDGE_SEEN", half)).isCloseTo(saved, within(1.0));
+        assertThat(changedReading("EDGE_SHOWN", half)).isCloseTo(saved, within(1.0));
         tab("Place");
         assertThat(Double.parseDouble(field("light.distanceMetres").inputValue()))
                 .isLessThan(70);

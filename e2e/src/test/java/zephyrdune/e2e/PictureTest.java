@@ -98,7 +98,7 @@ public class PictureTest extends Browsing {
         type("light.face.widthMetres", "20");
         type("light.face.heightMetres", "20");
         settled();
-        double reading = reading("TIP_EDGE_SEEN");
+        double reading = reading("EDGE_SHOWN");
         click("Edge profile");
         Locator surface = page.getByTestId("profile-surface");
         var box = surface.boundingBox();

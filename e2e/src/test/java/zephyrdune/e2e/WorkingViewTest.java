@@ -26,8 +26,7 @@ public class WorkingViewTest extends Browsing {
         Object overflow = page.evaluate(
                 "() => { const e = document.scrollingElement; return [e.scrollHeight - innerHeight, e.scrollWidth - innerWidth]; }");
         assertThat(overflow.toString()).isEqualTo("[0, 0]");
-        for (String part :
-                new String[] {"handle-floor", "handle-rise", "picture", "reading-TIP_EDGE_SEEN", "contours"}) {
+        for (String part : new String[] {"handle-floor", "handle-rise", "picture", "reading-EDGE_SHOWN", "contours"}) {
             assertThat(page.getByTestId(part)).isInViewport();
         }
         assertThat(page.locator("h1")).containsText("Smoked mussel chowder");
@@ -176,13 +175,13 @@ public class WorkingViewTest extends Browsing {
 
     @Test
     public void aNumberOutOfRangeIsKeptInTheFieldAndOffTheTable() {
-        double before = reading("TIP_EDGE_SEEN");
+        double before = reading("EDGE_SHOWN");
         tab("Shaper");
         for (String wrong : new String[] {"9000", "0", "-5", "NaN", "wide", "1e9"}) {
             type("light.face.widthMetres", wrong);
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("0.5 to 300 cm");
             assertThat(field("light.face.widthMetres")).hasValue(wrong);
-            assertThat(reading("TIP_EDGE_SEEN")).isEqualTo(before);
+            assertThat(reading("EDGE_SHOWN")).isEqualTo(before);
         }
         field("light.face.widthMetres").press("Escape");
         assertThat(field("light.face.widthMetres")).hasValue("60");
@@ -291,7 +290,7 @@ public class WorkingViewTest extends Browsing {
     /** A tile has the word, the figure, and what it was before the last move. */
     @Test
     public void tilesSayHowSoftAndWhatItWas() {
-        Locator softness = page.getByTestId("reading-TIP_EDGE_SEEN");
+        Locator softness = page.getByTestId("reading-EDGE_SHOWN");
         assertThat(softness.getByTestId("word")).hasText("very soft");
         type("light.distanceMetres", "130");
         assertThat(softness.getByTestId("word")).hasText(Pattern.compile("(very )?soft"));

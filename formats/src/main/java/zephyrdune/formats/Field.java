@@ -4,6 +4,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -56,12 +57,12 @@ record Field(
     }
 
     /** Of a list of parts, the type of each; otherwise nothing. */
-    Optional<Class<? extends Record>> partType() {
+    Optional<Class<?>> partType() {
         if (limit.isPresent() || count.isEmpty()) {
             return Optional.empty();
         }
         ParameterizedType listed = (ParameterizedType) component.getGenericType();
-        return Optional.of(((Class<?>) listed.getActualTypeArguments()[0]).asSubclass(Record.class));
+        return Optional.of((Class<?>) listed.getActualTypeArguments()[0]);
     }
 
     Object valueIn(Record owner) {
@@ -81,6 +82,11 @@ record Field(
         });
     }
 
+    /** Whether parts of a type say which kind they are: one of several, or of a family that has several. */
+    static boolean saysKind(Class<?> type) {
+        return type.isSealed() || Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed);
+    }
+
     /** The constants of an enum by their words. */
     static Map<String, Enum<?>> constantsByWord(Class<?> enumType) {
         return CONSTANTS.computeIfAbsent(enumType, type -> {
@@ -92,9 +98,13 @@ record Field(
         });
     }
 
-    /** The records that a sealed type permits, straight or by way of other sealed types. */
+    /** The records that a sealed type permits, straight or by way of other sealed types; of a record, that alone. */
     static List<Class<? extends Record>> kinds(Class<?> sealed) {
         List<Class<? extends Record>> kinds = new ArrayList<>();
+        if (!sealed.isSealed()) {
+            kinds.add(sealed.asSubclass(Record.class));
+            return kinds;
+        }
         for (Class<?> permitted : sealed.getPermittedSubclasses()) {
             if (permitted.isSealed()) {
                 kinds.addAll(kinds(permitted));
@@ -130,8 +140,7 @@ record Field(
         if (type.isRecord()) {
             for (Field field : of(type.asSubclass(Record.class))) {
                 if (field.component.getName().equals(name)) {
-                    Class<?> inside =
-                            field.partType().<Class<?>>map(part -> part).orElse(field.type());
+                    Class<?> inside = field.partType().orElse(field.type());
                     return dot < 0
                             ? field.name + index
                             : field.name + index + "." + pathInFile(inside, corePath.substring(dot + 1));

@@ -23,13 +23,7 @@ public final class KitFormat {
      * @throws BadFile naming every field that is wrong, its value and its limit
      */
     public static Kit read(byte[] file) throws BadFile {
-        if (file.length > LONGEST_FILE) {
-            throw new BadFile(
-                    "",
-                    "",
-                    "This file is too long to be a kit: a kit file has at most %,d bytes".formatted(LONGEST_FILE));
-        }
-        return read(SetFormat.parse(file));
+        return read(SetFormat.parse(file, LONGEST_FILE, "a kit"));
     }
 
     /** A kit that was kept, as its tree. */
@@ -40,18 +34,8 @@ public final class KitFormat {
 
     /** Reads a kit from a JSON tree. */
     public static Kit read(JsonNode tree) throws BadFile {
-        if (!tree.isObject() || !FORMAT.equals(tree.path(SetFormat.FORMAT_FIELD).asString(""))) {
-            throw new BadFile(
-                    SetFormat.FORMAT_FIELD, "", "This is not a kit file: its \"format\" must be \"" + FORMAT + "\"");
-        }
-        JsonNode version = tree.path(SetFormat.VERSION_FIELD);
-        if (!version.isIntegralNumber() || version.asDouble() < 1 || version.asDouble() > VERSION) {
-            throw new BadFile(
-                    SetFormat.VERSION_FIELD,
-                    SetReader.shorten(version),
-                    "This file is of a version that is not known here; versions 1 to " + VERSION + " are");
-        }
-        return SetReader.read(newest((ObjectNode) tree, version.asInt()), Kit.class, VERSION);
+        int version = SetReader.requireVersion(tree, FORMAT, VERSION, "a kit");
+        return SetReader.read(newest((ObjectNode) tree, version), Kit.class, VERSION);
     }
 
     /** Version 1 knew no gels; versions 2 and 3 knew fewer surfaces. */

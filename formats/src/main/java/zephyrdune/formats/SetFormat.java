@@ -27,7 +27,7 @@ public final class SetFormat {
     public static final String FORMAT = "zephyrdune-set";
 
     /** The version written, and the newest one read; older ones are read by way of {@link SetUpgrade}. */
-    public static final int VERSION = 10;
+    public static final int VERSION = 11;
 
     /**
      * Longest file read, in bytes: every set that can be built is shorter, however it is written. What a set may hold is limited by its
@@ -84,17 +84,18 @@ public final class SetFormat {
      * @throws BadFile naming every field that is wrong, its value and its limit
      */
     public static TableSet read(byte[] file) throws BadFile {
-        if (file.length > LONGEST_FILE) {
-            throw new BadFile(
-                    "",
-                    "",
-                    "This file is too long to be a set: a set file has at most %,d bytes".formatted(LONGEST_FILE));
-        }
-        return read(parse(file));
+        return read(parse(file, LONGEST_FILE, "a set"));
     }
 
-    /** @throws BadFile for what is not JSON */
-    static JsonNode parse(byte[] file) throws BadFile {
+    /**
+     * @param what the file is to be
+     * @throws BadFile for what is longer, or not JSON
+     */
+    static JsonNode parse(byte[] file, int longest, String what) throws BadFile {
+        if (file.length > longest) {
+            throw new BadFile(
+                    "", "", "This file is too long to be %s: %<s file has at most %,d bytes".formatted(what, longest));
+        }
         try {
             return STRICT.readTree(file);
         } catch (JacksonException e) {
@@ -150,8 +151,7 @@ public final class SetFormat {
     /** One of the kinds of a part of a set, as it stands in a set's tree. */
     public static ObjectNode part(Record part) {
         ObjectNode tree = STRICT.createObjectNode();
-        tree.put(KIND_FIELD, Field.word(part.getClass()));
-        fill(tree, part);
+        fill(tree, part, true);
         return tree;
     }
 
@@ -160,7 +160,8 @@ public final class SetFormat {
             Object value = field.valueIn(owner);
             if (field.partType().isPresent()) {
                 ArrayNode parts = node.putArray(field.name());
-                ((List<?>) value).forEach(part -> fill(parts.addObject(), (Record) part));
+                boolean kinds = Field.saysKind(field.partType().get());
+                ((List<?>) value).forEach(part -> fill(parts.addObject(), (Record) part, kinds));
             } else if (value instanceof List<?> list) {
                 FileUnit unit = FileUnit.of(field.limit().orElseThrow().unit());
                 ArrayNode numbers = node.putArray(field.name());
@@ -173,12 +174,16 @@ public final class SetFormat {
             } else if (value instanceof Enum<?> constant) {
                 node.put(field.name(), Field.word(constant));
             } else {
-                ObjectNode child = node.putObject(field.name());
-                if (field.type().isSealed()) {
-                    child.put(KIND_FIELD, Field.word(value.getClass()));
-                }
-                fill(child, (Record) value);
+                fill(node.putObject(field.name()), (Record) value, field.type().isSealed());
             }
         }
+    }
+
+    /** One of several kinds says first which it is. */
+    private static void fill(ObjectNode node, Record owner, boolean kinds) {
+        if (kinds) {
+            node.put(KIND_FIELD, Field.word(owner.getClass()));
+        }
+        fill(node, owner);
     }
 }

@@ -31,10 +31,7 @@ final class SetReader {
     }
 
     static TableSet read(JsonNode tree) throws BadFile {
-        if (!tree.isObject()) {
-            throw new BadFile("", shorten(tree), "A set file is a JSON object; this is not one");
-        }
-        int version = requireVersion(tree);
+        int version = requireVersion(tree, SetFormat.FORMAT, SetFormat.VERSION, "a set");
         return read(SetUpgrade.toNewest((ObjectNode) tree, version), TableSet.class, SetFormat.VERSION);
     }
 
@@ -48,22 +45,36 @@ final class SetReader {
         return type.cast(document);
     }
 
-    private static int requireVersion(JsonNode tree) throws BadFile {
-        JsonNode format = tree.path(SetFormat.FORMAT_FIELD);
-        if (!format.isString() || !format.asString().equals(SetFormat.FORMAT)) {
+    /**
+     * The version that a document says it is of.
+     *
+     * @param what it is to be
+     * @throws BadFile for what is no document of that format, or of a version that is not known
+     */
+    static int requireVersion(JsonNode tree, String format, int newest, String what) throws BadFile {
+        if (!tree.isObject()) {
+            throw new BadFile("", shorten(tree), "%s file is a JSON object; this is not one".formatted(capital(what)));
+        }
+        JsonNode stated = tree.path(SetFormat.FORMAT_FIELD);
+        if (!format.equals(stated.asString(""))) {
             throw new BadFile(
                     SetFormat.FORMAT_FIELD,
-                    shorten(format),
-                    "This is not a set file: its \"format\" must be \"" + SetFormat.FORMAT + "\"");
+                    shorten(stated),
+                    "This is not %s file: its \"format\" must be \"%s\"".formatted(what, format));
         }
         JsonNode version = tree.path(SetFormat.VERSION_FIELD);
-        if (!version.isIntegralNumber() || version.asDouble() < 1 || version.asDouble() > SetFormat.VERSION) {
+        if (!version.isIntegralNumber() || version.asDouble() < 1 || version.asDouble() > newest) {
+            String known = newest == 1 ? "version 1 is" : "versions 1 to " + newest + " are";
             throw new BadFile(
                     SetFormat.VERSION_FIELD,
                     shorten(version),
-                    "This file is of a version that is not known here; versions 1 to " + SetFormat.VERSION + " are");
+                    "This file is of a version that is not known here; " + known);
         }
         return version.asInt();
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /** The value, or null after noting what is wrong. */
@@ -92,7 +103,7 @@ final class SetReader {
         return record(node, type.asSubclass(Record.class), path, Set.of());
     }
 
-    private Object parts(JsonNode node, Class<? extends Record> type, CountLimit count, String path) {
+    private Object parts(JsonNode node, Class<?> type, CountLimit count, String path) {
         if (!node.isArray() || !count.allows(node.size())) {
             String size = node.isArray() ? "a list of " + node.size() : shorten(node);
             note(path, size, path + " must be a list of " + count.min() + " to " + count.max() + " parts");
@@ -105,7 +116,9 @@ final class SetReader {
                 note(at, shorten(node.get(i)), at + " must be an object");
                 return null;
             }
-            Record part = record(node.get(i), type, at, Set.of());
+            Object part = Field.saysKind(type)
+                    ? kind(node.get(i), type, at)
+                    : record(node.get(i), type.asSubclass(Record.class), at, Set.of());
             if (part == null) {
                 return null;
             }

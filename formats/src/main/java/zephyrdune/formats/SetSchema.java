@@ -7,9 +7,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
+import zephyrdune.set.look.Lookbook;
 import zephyrdune.units.measure.Limit;
 
-/** The JSON Schemas (2020-12) of set and kit files, drawn from the core's own records and limits. */
+/** The JSON Schemas (2020-12) of set, kit and lookbook files, drawn from the core's own records and limits. */
 public final class SetSchema {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -37,6 +38,15 @@ public final class SetSchema {
                 Kit.class, "kit", KitFormat.VERSION, "Sources, shapers, boards and places that somebody works with.");
     }
 
+    /** The schema of lookbooks as a document of its own. */
+    public static ObjectNode lookbookDocument() {
+        return document(
+                Lookbook.class,
+                "lookbook",
+                LookbookFormat.VERSION,
+                "Looks: each a name, why, what for, and the bands that a set's readings are to lie in.");
+    }
+
     private static ObjectNode document(Class<? extends Record> type, String word, int version, String about) {
         SetSchema schema = new SetSchema("#/$defs/");
         schema.root(type, "zephyrdune-" + word, version);
@@ -52,7 +62,7 @@ public final class SetSchema {
     }
 
     /**
-     * The schemas of sets, kits and their parts by name, the set's own first.
+     * The schemas of sets, kits, lookbooks and their parts by name, the set's own first.
      *
      * @param refPrefix what comes before a name in a reference
      */
@@ -60,6 +70,7 @@ public final class SetSchema {
         SetSchema schema = new SetSchema(refPrefix);
         schema.root(TableSet.class, SetFormat.FORMAT, SetFormat.VERSION);
         schema.root(Kit.class, KitFormat.FORMAT, KitFormat.VERSION);
+        schema.root(Lookbook.class, LookbookFormat.FORMAT, LookbookFormat.VERSION);
         return schema.definitions;
     }
 
@@ -98,12 +109,16 @@ public final class SetSchema {
         Class<?> type = field.type();
         ObjectNode property = JSON.createObjectNode();
         if (field.partType().isPresent()) {
-            Class<? extends Record> part = field.partType().get();
+            Class<?> part = field.partType().get();
             property.put("type", "array");
             property.put("minItems", field.count().orElseThrow().min());
             property.put("maxItems", field.count().orElseThrow().max());
             property.putObject("items").put("$ref", refPrefix + part.getSimpleName());
-            define(part, null);
+            if (part.isSealed()) {
+                defineKinds(part);
+            } else {
+                define(part.asSubclass(Record.class), Field.saysKind(part) ? Field.word(part) : null);
+            }
         } else if (field.count().isPresent()) {
             property.put("type", "array");
             property.put("minItems", field.count().get().min());

@@ -33,6 +33,8 @@ import zephyrdune.units.measure.Stops;
  * <p>Version 7 knew gels that correct, by their mireds alone.
  *
  * <p>Versions 8 and 9 knew fewer kinds of dishes and fewer surfaces; what they have stays as it is.
+ *
+ * <p>Version 10 knew no look.
  */
 final class SetUpgrade {
 
@@ -56,7 +58,14 @@ final class SetUpgrade {
         ObjectNode sixth = version <= 5 ? fromFifth(fifth) : fifth;
         ObjectNode seventh = version <= 6 ? fromSixth(sixth) : sixth;
         ObjectNode eighth = version <= 7 ? fromSeventh(seventh) : seventh;
-        return version <= 9 ? eighth.deepCopy().put(SetFormat.VERSION_FIELD, SetFormat.VERSION) : eighth;
+        return version <= 10 ? fromTenth(eighth) : eighth;
+    }
+
+    private static ObjectNode fromTenth(ObjectNode tenth) {
+        ObjectNode set = tenth.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        set.putObject("look").put(SetFormat.KIND_FIELD, "no-look");
+        return set;
     }
 
     private static ObjectNode fromSeventh(ObjectNode seventh) {

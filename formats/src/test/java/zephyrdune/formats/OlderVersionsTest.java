@@ -23,6 +23,8 @@ public class OlderVersionsTest {
 
     @Test
     public void eighthAndNinthVersionReadAsTheSameTable() throws BadFile {
+        assertThat(SetFiles.TENTH_VERSION).doesNotContain("look");
+        assertThat(read(SetFiles.TENTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
         assertThat(read(SetFiles.NINTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
         assertThat(read(SetFiles.EIGHTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
     }

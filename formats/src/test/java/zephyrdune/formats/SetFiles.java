@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 10,
+              "version": 11,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -125,12 +125,19 @@ final class SetFiles {
                 "window": {
                   "kind": "no-window"
                 }
+              },
+              "look": {
+                "kind": "no-look"
               }
             }
             """;
 
+    /** The same as version 10 wrote it. */
+    static final String TENTH_VERSION =
+            PLAIN.replace("\"version\": 11", "\"version\": 10").replaceFirst(",\\s*\"look\": \\{[^}]*\\}", "");
+
     /** The same as version 9 wrote it. */
-    static final String NINTH_VERSION = PLAIN.replace("\"version\": 10", "\"version\": 9");
+    static final String NINTH_VERSION = TENTH_VERSION.replace("\"version\": 10", "\"version\": 9");
 
     /** The same as version 8 wrote it. */
     static final String EIGHTH_VERSION = NINTH_VERSION.replace("\"version\": 9", "\"version\": 8");

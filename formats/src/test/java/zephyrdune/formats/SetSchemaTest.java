@@ -15,26 +15,23 @@ import tools.jackson.databind.node.ObjectNode;
 
 public class SetSchemaTest {
 
-    private static final Path PUBLISHED = Path.of("..", "docs", "formats", "zephyrdune-set-10.schema.json");
+    private static final Path PUBLISHED = Path.of("..", "docs", "formats");
 
-    /** Run with -Dpublish=true to write the document anew after a change of the set. */
+    /** Run with -Dpublish=true to write the documents anew after a change of the records. */
     @Test
-    public void publishedDocumentIsTheOneInForce() throws IOException {
-        String document = SetSchema.document().toPrettyString() + "\n";
-        if (Boolean.getBoolean("publish")) {
-            Files.writeString(PUBLISHED, document);
-        }
-        assertThat(PUBLISHED).hasContent(document);
+    public void publishedDocumentsAreThoseInForce() throws IOException {
+        published("zephyrdune-set-11.schema.json", SetSchema.document());
+        published("zephyrdune-kit-4.schema.json", SetSchema.kitDocument());
+        published("zephyrdune-lookbook-1.schema.json", SetSchema.lookbookDocument());
     }
 
-    @Test
-    public void publishedKitDocumentIsTheOneInForce() throws IOException {
-        Path kits = PUBLISHED.resolveSibling("zephyrdune-kit-4.schema.json");
-        String document = SetSchema.kitDocument().toPrettyString() + "\n";
+    private static void published(String name, JsonNode schema) throws IOException {
+        Path file = PUBLISHED.resolve(name);
+        String document = schema.toPrettyString() + "\n";
         if (Boolean.getBoolean("publish")) {
-            Files.writeString(kits, document);
+            Files.writeString(file, document);
         }
-        assertThat(kits).hasContent(document);
+        assertThat(file).hasContent(document);
     }
 
     /** The angles of versions 1 and 2, which became degrees. */
@@ -47,8 +44,7 @@ public class SetSchemaTest {
         assertThat(now).hasSizeGreaterThan(140);
         for (int version = 1; version < SetFormat.VERSION; version++) {
             Set<String> then = words(JsonMapper.shared()
-                    .readTree(Files.readString(
-                            PUBLISHED.resolveSibling("zephyrdune-set-%d.schema.json".formatted(version)))));
+                    .readTree(Files.readString(PUBLISHED.resolve("zephyrdune-set-%d.schema.json".formatted(version)))));
             then.removeAll(GONE);
             assertThat(now).as("version %d", version).containsAll(then);
         }

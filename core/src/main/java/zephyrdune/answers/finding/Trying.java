@@ -6,6 +6,7 @@ import java.util.function.DoubleFunction;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.ClockWords;
 import zephyrdune.units.measure.Refused;
 import zephyrdune.units.measure.Rounding;
 
@@ -78,14 +79,8 @@ final class Trying {
                 .min(Comparator.comparingDouble(Found::by))
                 .map(found -> new Mend(
                         "Move the light round to "
-                                + onTheClock(found.set().light().clock()),
+                                + ClockWords.of(found.set().light().clock()),
                         found.set()));
-    }
-
-    /** As people say it: "9:30", to the minute. */
-    private static String onTheClock(double radians) {
-        long minutes = Math.round(radians * 6 / Math.PI * 60) % 720;
-        return "%d:%02d".formatted(minutes < 60 ? 12 : minutes / 60, minutes % 60);
     }
 
     /** The light moved round the hero, clockwise for positive angles. */

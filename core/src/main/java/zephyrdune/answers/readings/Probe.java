@@ -64,8 +64,14 @@ final class Probe {
     Reading read(ReadingKind kind) {
         return switch (kind) {
             case SIZE_ACROSS, SIZE_ALONG, SOLID_ANGLE -> size(kind);
-            case TIP_EDGE, TIP_EDGE_SEEN, SIDE_EDGE, SIDE_EDGE_SEEN, EDGE_TO_RIM, SHADOW_LENGTH, SHADOW_CLOCK ->
-                shadow.read(kind);
+            case TIP_EDGE,
+                    TIP_EDGE_SEEN,
+                    SIDE_EDGE,
+                    SIDE_EDGE_SEEN,
+                    EDGE_SHOWN,
+                    EDGE_TO_RIM,
+                    SHADOW_LENGTH,
+                    SHADOW_CLOCK -> shadow.read(kind);
             case SHADOW_DEPTH -> shadow.depth(this::mix);
             case FALL_OFF_HERO -> fallOff(kind, FallOff.acrossHero(set, key));
             case FALL_OFF_FRAME -> fallOff(kind, FallOff.acrossFrame(set, key));

@@ -31,6 +31,7 @@ public enum ReadingGroup {
                     TIP_EDGE_SEEN,
                     SIDE_EDGE,
                     SIDE_EDGE_SEEN,
+                    EDGE_SHOWN,
                     EDGE_TO_RIM,
                     FACE_IN_USE -> SOFTNESS;
             case SHADOW_LENGTH, SHADOW_CLOCK, SHADOW_DEPTH -> SHADOW;

@@ -55,6 +55,14 @@ public enum ReadingKind {
             "10 % to 90 % of E past the edge / E open, both by Lambert's contour formula",
             "J. H. Lambert, Photometria, 1760; 10-90 % is the usual measure of an edge",
             "A narrower, farther or hotter-centred light hardens it"),
+    EDGE_SHOWN(
+            "Shadow edge",
+            Unit.METRE,
+            "The soft edge where the picture shows it, from a tenth to nine tenths: at the tip of the shadow, or at its side where the tip "
+                    + "lies out of the frame.",
+            "10 % to 90 % of E past the edge / E open, both by Lambert's contour formula",
+            "J. H. Lambert, Photometria, 1760; 10-90 % is the usual measure of an edge",
+            "A bigger or nearer light softens it"),
     EDGE_TO_RIM(
             "Edge to dish",
             Unit.RATIO,

@@ -52,7 +52,8 @@ public final class Readings {
         return of(set, Sureness.AT_REST, kinds);
     }
 
-    private static List<Reading> of(TableSet set, Sureness sureness, ReadingKind... kinds) {
+    /** Some readings, those that are sampled no surer than asked for. */
+    public static List<Reading> of(TableSet set, Sureness sureness, ReadingKind... kinds) {
         Probe probe = new Probe(set, sureness);
         if (Arrays.asList(kinds).containsAll(TRACED)) {
             begin(probe);

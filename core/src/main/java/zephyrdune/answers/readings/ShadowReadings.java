@@ -1,10 +1,12 @@
 package zephyrdune.answers.readings;
 
+import static zephyrdune.answers.readings.ReadingKind.EDGE_SHOWN;
 import static zephyrdune.answers.readings.ReadingKind.EDGE_TO_RIM;
 import static zephyrdune.answers.readings.ReadingKind.SHADOW_CLOCK;
 import static zephyrdune.answers.readings.ReadingKind.SHADOW_DEPTH;
 import static zephyrdune.answers.readings.ReadingKind.SHADOW_LENGTH;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
@@ -128,6 +130,7 @@ final class ShadowReadings {
                 seen(kind, found.atSide(), found.sideEdge(), found.side())
                         .named(softness(found.atSide(), found.sideEdge().getZ()))
                         .noting(leaves());
+            case EDGE_SHOWN -> shown(found);
             case EDGE_TO_RIM ->
                 edge(EDGE_TO_RIM, found.atTip().width() / rimHeight, found.tipEdge(), found.tip())
                         .named(softness(found.atTip(), rimHeight));
@@ -141,19 +144,44 @@ final class ShadowReadings {
         };
     }
 
+    /** The edge that can be seen in the picture. */
+    private Reading shown(TableShadow found) {
+        String tipNote = outside(found.tip());
+        if (tipNote.isEmpty()) {
+            return seen(EDGE_SHOWN, found.atTip(), found.tipEdge(), found.tip())
+                    .named(softness(found.atTip(), found.tipEdge().getZ()))
+                    .noting(leaves());
+        }
+        if (outside(found.side()).isEmpty()) {
+            return seen(EDGE_SHOWN, found.atSide(), found.sideEdge(), found.side())
+                    .named(softness(found.atSide(), found.sideEdge().getZ()))
+                    .noting("At the side of the shadow: " + tipNote.toLowerCase(Locale.ROOT));
+        }
+        return Reading.absent(EDGE_SHOWN, tipNote);
+    }
+
     private static String softness(ShadowEdge edge, double height) {
         return Wording.EDGE.of(edge.width() / height);
     }
 
     /** Where the tip is not on the table in the frame. */
     private String tipNote(Vector3D tip) {
-        if (tip.getY() > set.backdrop().distance()) {
-            return "The tip falls on the backdrop; read as if the table went on";
+        String outside = outside(tip);
+        return set.tableTop().holds(tip.getX(), tip.getY())
+                        && tip.getY() <= set.backdrop().distance()
+                ? outside
+                : outside + "; read as if the table went on";
+    }
+
+    /** Why the picture does not show the end of a shadow; empty where it does. */
+    private String outside(Vector3D end) {
+        if (end.getY() > set.backdrop().distance()) {
+            return "The tip falls on the backdrop";
         }
-        if (!set.tableTop().holds(tip.getX(), tip.getY())) {
-            return "The tip falls beyond the table's edge; read as if the table went on";
+        if (!set.tableTop().holds(end.getX(), end.getY())) {
+            return "The tip falls beyond the table's edge";
         }
-        return Perspective.of(set).shows(tip) ? "" : "The tip is out of the frame";
+        return Perspective.of(set).shows(end) ? "" : "The tip is out of the frame";
     }
 
     private static Reading edge(ReadingKind kind, double width, Vector3D thrownBy, Vector3D onTable) {

@@ -1,14 +1,9 @@
 package zephyrdune.set.kit;
 
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
-import java.util.function.Function;
 import zephyrdune.units.measure.Count;
 import zephyrdune.units.measure.CountLimit;
 import zephyrdune.units.measure.Limits;
-import zephyrdune.units.measure.Refused;
 
 /** Everything that somebody owns. Sets keep their own copies: what is taken out of the kit stays on the tables it stands on. */
 public record Kit(
@@ -30,24 +25,10 @@ public record Kit(
     public static final Kit EMPTY = new Kit(List.of(), List.of(), List.of(), List.of(), List.of());
 
     public Kit {
-        sources = named(SOURCES, sources, OwnedSource::name);
-        shapers = named(SHAPERS, shapers, Shaper::name);
-        gels = named(GELS, gels, OwnedGel::name);
-        boards = named(BOARDS, boards, Board::name);
-        places = named(PLACES, places, WorkPlace::name);
-    }
-
-    private static <T> List<T> named(CountLimit count, List<T> list, Function<T, String> name) {
-        List<T> copy = count.copy(list);
-        Set<String> seen = new HashSet<>();
-        for (int i = 0; i < list.size(); i++) {
-            String each = name.apply(list.get(i)).strip();
-            if (!seen.add(each.toLowerCase(Locale.ROOT))) {
-                throw new Refused(
-                        count.field() + "[" + i + "].name",
-                        "There is a “%s” already; give this one another name".formatted(each));
-            }
-        }
-        return copy;
+        sources = SOURCES.copy(sources, "name", OwnedSource::name);
+        shapers = SHAPERS.copy(shapers, "name", Shaper::name);
+        gels = GELS.copy(gels, "name", OwnedGel::name);
+        boards = BOARDS.copy(boards, "name", Board::name);
+        places = PLACES.copy(places, "name", WorkPlace::name);
     }
 }

@@ -8,6 +8,11 @@ public record Limit(String field, double min, double max, Unit unit) {
         return value >= min && value <= max;
     }
 
+    /** The value inside the range that is nearest to another. */
+    public double nearest(double value) {
+        return Math.min(max, Math.max(min, value));
+    }
+
     /** @throws OutOfLimits when the value is not a finite number inside the range */
     public void require(double value) {
         if (!allows(value)) {

@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.answers.look.Fit;
+import zephyrdune.answers.look.Verdict;
 import zephyrdune.answers.move.Lever;
 import zephyrdune.answers.move.Target;
 import zephyrdune.answers.readings.Plausibility;
@@ -28,6 +30,7 @@ import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.CameraAngle;
 import zephyrdune.set.light.Origin;
+import zephyrdune.set.look.Aspect;
 import zephyrdune.units.exposure.MarkedScale;
 import zephyrdune.units.measure.Unit;
 
@@ -122,9 +125,45 @@ class ReadingsController {
      * All that is read of a set.
      *
      * @param unsure whether asking again for the set at rest would tell some of it surer
+     * @param look where it lies in each band of its look; empty where it has none
      */
     record ReadingsAnswer(
-            List<ReadingAnswer> readings, boolean unsure, List<DoubtAnswer> doubts, List<LinkAnswer> chain) {}
+            List<ReadingAnswer> readings,
+            boolean unsure,
+            List<VerdictAnswer> look,
+            List<DoubtAnswer> doubts,
+            List<LinkAnswer> chain) {}
+
+    /**
+     * Where the set lies in one band of its look; values in the unit of the aspect.
+     *
+     * @param kind of the reading that shows it; null where none does
+     * @param value null where there is nothing to read; then there is a reason
+     * @param off how far out of the band, in steps that one begins to mind; negative below it, 0 within
+     * @param words what misses it; empty where nothing does
+     */
+    record VerdictAnswer(
+            Aspect aspect,
+            @Schema(nullable = true) ReadingKind kind,
+            double from,
+            double to,
+            @Schema(types = {"number", "null"}) Double value,
+            String why,
+            double off,
+            String words) {
+
+        static VerdictAnswer of(Verdict verdict) {
+            return new VerdictAnswer(
+                    verdict.band().aspect(),
+                    verdict.kind().orElse(null),
+                    verdict.band().from(),
+                    verdict.band().to(),
+                    AdviceController.nullable(verdict.value()),
+                    verdict.why(),
+                    verdict.off(),
+                    verdict.words());
+        }
+    }
 
     /** What goes with every reading of a kind: its words, what moves it, and values often wanted of it. */
     record KindAnswer(
@@ -181,6 +220,10 @@ class ReadingsController {
         return new ReadingsAnswer(
                 readings.stream().map(ReadingAnswer::of).toList(),
                 moving && Readings.unsure(readings),
+                Fit.of(set, readings).stream()
+                        .flatMap(fit -> fit.verdicts().stream())
+                        .map(VerdictAnswer::of)
+                        .toList(),
                 Plausibility.about(set).stream().map(DoubtAnswer::of).toList(),
                 Chain.of(set).stream().map(LinkAnswer::of).toList());
     }

@@ -36,19 +36,21 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.KitFormat;
+import zephyrdune.formats.LookbookFormat;
 import zephyrdune.formats.SetFormat;
 
 /**
- * A backup as a ZIP archive of JSON files: {@code manifest.json}, one file for each set and for each take with the set file in it, the kit, and what was done
- * once. The manifest holds a digest (SHA-256) of all the others, so that what was cut or changed is noticed.
+ * A backup as a ZIP archive of JSON files: {@code manifest.json}, one file for each set and for each take with the set file in it, the kit, the lookbook, and what
+ * was done once. The manifest holds a digest (SHA-256) of all the others, so that what was cut or changed is noticed.
  */
 final class BackupFile {
 
     static final String FORMAT = "zephyrdune-backup";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     private static final String MANIFEST = "manifest.json";
     private static final String KIT = "kit.json";
+    private static final String LOOKBOOK = "lookbook.json";
     private static final String DONE_ONCE = "done-once.json";
     private static final String SETS = "sets/";
     private static final String TAKES = "takes/";
@@ -121,13 +123,8 @@ final class BackupFile {
             node.set("document", take.document());
             entries.put(TAKES + take.id() + ".json", bytes(node));
         }
-        kept.kit().ifPresent(kit -> {
-            ObjectNode node = JSON.createObjectNode();
-            node.put("version", kit.version());
-            node.put("updatedAt", kit.updatedAt().toString());
-            node.set("document", kit.document());
-            entries.put(KIT, bytes(node));
-        });
+        kept.kit().ifPresent(kit -> entries.put(KIT, bytes(single(kit))));
+        kept.lookbook().ifPresent(book -> entries.put(LOOKBOOK, bytes(single(book))));
         ArrayNode once = JSON.createArrayNode();
         for (Kept.DoneOnce done : kept.doneOnce()) {
             once.addObject()
@@ -136,6 +133,19 @@ final class BackupFile {
         }
         entries.put(DONE_ONCE, bytes(once));
         return entries;
+    }
+
+    private static ObjectNode single(Kept.KeptSingle single) {
+        ObjectNode node = JSON.createObjectNode();
+        node.put("version", single.version());
+        node.put("updatedAt", single.updatedAt().toString());
+        node.set("document", single.document());
+        return node;
+    }
+
+    private static Kept.KeptSingle single(JsonNode node, String format, int newest) throws BadBackup {
+        return new Kept.KeptSingle(
+                node.path("version").intValue(), time(node, "updatedAt"), document(node, format, newest));
     }
 
     private static byte[] bytes(JsonNode node) {
@@ -239,7 +249,8 @@ final class BackupFile {
     private static Kept kept(Map<String, byte[]> entries) throws BadBackup {
         List<Kept.KeptSet> sets = new ArrayList<>();
         List<Kept.KeptTake> takes = new ArrayList<>();
-        Optional<Kept.KeptKit> kit = Optional.empty();
+        Optional<Kept.KeptSingle> kit = Optional.empty();
+        Optional<Kept.KeptSingle> lookbook = Optional.empty();
         List<Kept.DoneOnce> once = new ArrayList<>();
         try {
             for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
@@ -249,10 +260,9 @@ final class BackupFile {
                 } else if (entry.getKey().startsWith(TAKES)) {
                     takes.add(take(node));
                 } else if (entry.getKey().equals(KIT)) {
-                    kit = Optional.of(new Kept.KeptKit(
-                            node.path("version").intValue(),
-                            time(node, "updatedAt"),
-                            document(node, KitFormat.FORMAT, KitFormat.VERSION)));
+                    kit = Optional.of(single(node, KitFormat.FORMAT, KitFormat.VERSION));
+                } else if (entry.getKey().equals(LOOKBOOK)) {
+                    lookbook = Optional.of(single(node, LookbookFormat.FORMAT, LookbookFormat.VERSION));
                 } else if (entry.getKey().equals(DONE_ONCE)) {
                     for (JsonNode done : node) {
                         once.add(new Kept.DoneOnce(done.path("what").asString(), time(done, "doneAt")));
@@ -266,7 +276,7 @@ final class BackupFile {
         if (takes.stream().anyMatch(take -> !known.contains(take.set()))) {
             throw new BadBackup("It is damaged: a take in it is of no set in it");
         }
-        return new Kept(sets, takes, kit, once);
+        return new Kept(sets, takes, kit, lookbook, once);
     }
 
     private static Kept.KeptSet set(JsonNode node) throws BadBackup {

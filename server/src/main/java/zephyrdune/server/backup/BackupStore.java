@@ -48,10 +48,8 @@ final class BackupStore {
                                 "select id, set_id, name, about, off, picture, fine, made_at, deleted_at, document from take order by id")
                         .query((row, n) -> take(row))
                         .list(),
-                jdbc.sql("select version, updated_at, document from kit where id = 1")
-                        .query((row, n) ->
-                                new Kept.KeptKit(row.getInt("version"), time(row, "updated_at"), document(row)))
-                        .optional(),
+                single("kit"),
+                single("lookbook"),
                 jdbc.sql("select what, done_at from done_once order by what")
                         .query((row, n) -> new Kept.DoneOnce(row.getString("what"), time(row, "done_at")))
                         .list()));
@@ -60,10 +58,11 @@ final class BackupStore {
     /** Puts all of a backup in the place of all that is there, or nothing. */
     void replace(Kept kept) {
         writing.executeWithoutResult(status -> {
-            jdbc.sql("lock table table_set, take, kit, done_once").update();
+            jdbc.sql("lock table table_set, take, kit, lookbook, done_once").update();
             jdbc.sql("delete from take").update();
             jdbc.sql("delete from table_set").update();
             jdbc.sql("delete from kit").update();
+            jdbc.sql("delete from lookbook").update();
             jdbc.sql("delete from done_once").update();
             for (Kept.KeptSet set : kept.sets()) {
                 jdbc.sql("""
@@ -81,17 +80,26 @@ final class BackupStore {
                         .update();
             }
             kept.takes().forEach(this::add);
-            kept.kit()
-                    .ifPresent(kit -> jdbc.sql(
-                                    "insert into kit (id, version, document, updated_at) values (1, ?, ?::json, ?)")
-                            .params(kit.version(), kit.document().toString(), kit.updatedAt())
-                            .update());
+            kept.kit().ifPresent(kit -> add("kit", kit));
+            kept.lookbook().ifPresent(book -> add("lookbook", book));
             for (Kept.DoneOnce done : kept.doneOnce()) {
                 jdbc.sql("insert into done_once (what, done_at) values (?, ?)")
                         .params(done.what(), done.doneAt())
                         .update();
             }
         });
+    }
+
+    private Optional<Kept.KeptSingle> single(String table) {
+        return jdbc.sql("select version, updated_at, document from " + table + " where id = 1")
+                .query((row, n) -> new Kept.KeptSingle(row.getInt("version"), time(row, "updated_at"), document(row)))
+                .optional();
+    }
+
+    private void add(String table, Kept.KeptSingle single) {
+        jdbc.sql("insert into " + table + " (id, version, document, updated_at) values (1, ?, ?::json, ?)")
+                .params(single.version(), single.document().toString(), single.updatedAt())
+                .update();
     }
 
     private void add(Kept.KeptTake take) {

@@ -7,7 +7,12 @@ import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 
 /** Everything that is kept, at one moment. */
-record Kept(List<KeptSet> sets, List<KeptTake> takes, Optional<KeptKit> kit, List<DoneOnce> doneOnce) {
+record Kept(
+        List<KeptSet> sets,
+        List<KeptTake> takes,
+        Optional<KeptSingle> kit,
+        Optional<KeptSingle> lookbook,
+        List<DoneOnce> doneOnce) {
 
     Kept {
         sets = List.copyOf(sets);
@@ -43,7 +48,8 @@ record Kept(List<KeptSet> sets, List<KeptTake> takes, Optional<KeptKit> kit, Lis
             Optional<OffsetDateTime> deletedAt,
             JsonNode document) {}
 
-    record KeptKit(int version, OffsetDateTime updatedAt, JsonNode document) {}
+    /** A document of which there is one. */
+    record KeptSingle(int version, OffsetDateTime updatedAt, JsonNode document) {}
 
     /** Something that is done once in the life of a database, such as putting the demo sets in. */
     record DoneOnce(String what, OffsetDateTime doneAt) {}

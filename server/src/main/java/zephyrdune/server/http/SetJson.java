@@ -22,11 +22,13 @@ import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.KitFormat;
+import zephyrdune.formats.LookbookFormat;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
+import zephyrdune.set.look.Lookbook;
 
-/** A set or kit in a request or an answer has the very shape of its file. */
+/** A set, kit or lookbook in a request or an answer has the very shape of its file. */
 @Configuration
 class SetJson {
 
@@ -55,7 +57,9 @@ class SetJson {
                 .addSerializer(TableSet.class, new Writer<>(SetFormat::tree))
                 .addDeserializer(TableSet.class, new Reader<>(SetFormat::read))
                 .addSerializer(Kit.class, new Writer<>(KitFormat::tree))
-                .addDeserializer(Kit.class, new Reader<>(KitFormat::read));
+                .addDeserializer(Kit.class, new Reader<>(KitFormat::read))
+                .addSerializer(Lookbook.class, new Writer<>(LookbookFormat::tree))
+                .addDeserializer(Lookbook.class, new Reader<>(LookbookFormat::read));
     }
 
     private static final class Writer<T> extends ValueSerializer<T> {

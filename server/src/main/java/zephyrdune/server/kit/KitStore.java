@@ -1,35 +1,29 @@
 package zephyrdune.server.kit;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Clock;
-import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.KitFormat;
+import zephyrdune.server.single.SingleDocument;
 import zephyrdune.set.kit.Kit;
 
 /** The one kit of an installation. */
 @Repository
 public class KitStore {
 
-    private final JdbcClient jdbc;
-    private final Clock clock;
+    private final SingleDocument kept;
 
     KitStore(JdbcClient jdbc, Clock clock) {
-        this.jdbc = jdbc;
-        this.clock = clock;
+        kept = new SingleDocument(jdbc, clock, "kit");
     }
 
     /** The kit; an empty one of version 0 before anything was saved. */
     public StoredKit find() {
-        return jdbc.sql("select version, document from kit where id = 1")
-                .query(KitStore::stored)
-                .optional()
+        return kept.find()
+                .map(saved -> new StoredKit(saved.version(), KitFormat.kept(saved.document())))
                 .orElseGet(() -> new StoredKit(0, KitFormat.tree(Kit.EMPTY)));
     }
 
@@ -40,22 +34,7 @@ public class KitStore {
      */
     @Transactional
     public Optional<StoredKit> replace(int seenVersion, Kit kit) {
-        JsonNode tree = KitFormat.tree(kit);
-        String document = tree.toString();
-        OffsetDateTime now = clock.instant().atOffset(ZoneOffset.UTC);
-        int changed = seenVersion == 0
-                ? jdbc.sql("""
-                                insert into kit (id, version, document, updated_at) values (1, 1, ?::json, ?)
-                                on conflict do nothing
-                                """).params(document, now).update()
-                : jdbc.sql("update kit set version = version + 1, document = ?::json, updated_at = ? "
-                                + "where id = 1 and version = ?")
-                        .params(document, now, seenVersion)
-                        .update();
-        return changed == 1 ? Optional.of(new StoredKit(seenVersion + 1, tree)) : Optional.empty();
-    }
-
-    private static StoredKit stored(ResultSet row, int number) throws SQLException {
-        return new StoredKit(row.getInt("version"), KitFormat.kept(row.getString("document")));
+        ObjectNode tree = KitFormat.tree(kit);
+        return kept.replace(seenVersion, tree).map(version -> new StoredKit(version, tree));
     }
 }

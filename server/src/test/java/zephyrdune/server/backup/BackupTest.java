@@ -28,6 +28,9 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.formats.LookbookFormat;
+import zephyrdune.set.look.Lookbook;
+import zephyrdune.set.look.ReadyLooks;
 
 /** A backup brings back what it was made of, or nothing at all. */
 public class BackupTest {
@@ -84,7 +87,8 @@ public class BackupTest {
                                 NOW,
                                 Optional.of(NOW.plusDays(1)),
                                 demo("demo/1-chowder.json"))),
-                Optional.of(new Kept.KeptKit(3, NOW, demo("demo-kit.json"))),
+                Optional.of(new Kept.KeptSingle(3, NOW, demo("demo-kit.json"))),
+                Optional.of(new Kept.KeptSingle(2, NOW, LookbookFormat.tree(new Lookbook(ReadyLooks.all())))),
                 List.of(new Kept.DoneOnce("demo sets", NOW)));
     }
 
@@ -124,22 +128,22 @@ public class BackupTest {
     /** Backups of version 1 had no takes. */
     @Test
     public void olderBackupsAreRead() throws Exception {
-        Kept without = new Kept(kept(7).sets(), List.of(), kept(7).kit(), kept(7).doneOnce());
+        Kept without = new Kept(kept(7).sets(), List.of(), kept(7).kit(), Optional.empty(), kept(7).doneOnce());
         Path older = changed(
                 written(without),
-                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":2", "\"version\":1") : text);
+                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":3", "\"version\":1") : text);
         assertThat(BackupFile.read(older)).isEqualTo(without);
     }
 
     @Test
     public void aTakeOfNoSetIsRefused() throws Exception {
-        Kept stray = new Kept(List.of(), kept(7).takes(), Optional.empty(), List.of());
+        Kept stray = new Kept(List.of(), kept(7).takes(), Optional.empty(), Optional.empty(), List.of());
         assertThatThrownBy(() -> BackupFile.read(written(stray))).hasMessageContaining("a take in it is of no set");
     }
 
     @Test
     public void anEmptyDatabaseToo() throws Exception {
-        Kept nothing = new Kept(List.of(), List.of(), Optional.empty(), List.of());
+        Kept nothing = new Kept(List.of(), List.of(), Optional.empty(), Optional.empty(), List.of());
         assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
     }
 
@@ -185,7 +189,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":2", "\"version\":3") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":3", "\"version\":4") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
@@ -197,6 +201,7 @@ public class BackupTest {
         Kept kept = new Kept(
                 List.of(new Kept.KeptSet(new UUID(1, 1), 1, NOW, NOW, Optional.empty(), newer)),
                 List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 List.of());
         assertThatThrownBy(() -> BackupFile.read(written(kept))).hasMessageContaining("newer Zephyrdune");

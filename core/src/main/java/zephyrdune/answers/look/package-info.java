@@ -1,0 +1,2 @@
+/** How a set lies in the bands of its look. */
+package zephyrdune.answers.look;

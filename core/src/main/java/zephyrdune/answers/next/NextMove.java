@@ -1,0 +1,144 @@
+package zephyrdune.answers.next;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import zephyrdune.answers.finding.Finding;
+import zephyrdune.answers.look.Fit;
+import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.picture.Sureness;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.look.NamedLook;
+import zephyrdune.units.measure.Cancellation;
+
+/**
+ * One change that brings a set nearer to its look.
+ *
+ * @param action what is changed and how far, in a few words
+ * @param set after it
+ * @param before where the set lies in its look's bands now
+ * @param after where it lies then
+ * @param mended how many findings are gone then that spoil any picture
+ * @param makeUp stops that the light's power has to go up to keep the exposure
+ */
+public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit after, long mended, double makeUp) {
+
+    /** What is changed; of two that help alike the one that is named first costs less. */
+    public enum Kind {
+        TURN,
+        HEIGHT,
+        DISTANCE,
+        CARD_DISTANCE,
+        CARD_OUT,
+        CARD_IN,
+        SHAPER,
+        CUT,
+        BASE,
+        BACKDROP,
+        ROOM,
+        CAMERA
+    }
+
+    /** As many at once as somebody can weigh. */
+    public static final int FEW = 3;
+
+    /** A change that helps less than this is not worth a walk to the light: of a band that is quite wrong. */
+    private static final double WORTH = 0.1;
+
+    /** So many are looked at in full. */
+    private static final int LIKELY = 6;
+
+    /** What a change must not bring about, and what counts as much as a band where it is gone. */
+    private static final List<Finding.Kind> SPOILING = List.of(
+            Finding.Kind.LIGHT_IN_FRAME,
+            Finding.Kind.CARD_IN_FRAME,
+            Finding.Kind.POWER_AT_ITS_END,
+            Finding.Kind.CAMERA_IN_THE_WAY);
+
+    /** How much nearer it comes: of what is missed, as {@link Fit#missed()} counts it, and a finding as much as a band. */
+    public double gain() {
+        return before.missed() - after.missed() + mended;
+    }
+
+    /** The changes that help most, one of a kind, the best first, but for a card where somebody fills by habit; none where the set has its look, or no single change brings it nearer. */
+    public static List<NextMove> of(TableSet set, NamedLook look, Means means) {
+        Fit before = Fit.of(set, look, Sureness.AT_REST);
+        if (before.missed() == 0) {
+            return List.of();
+        }
+        List<Finding.Kind> spoiled = SPOILING.stream()
+                .filter(kind -> Finding.of(set, kind).isPresent())
+                .toList();
+        boolean habit = means.schools().fill() == Schools.Fill.BY_HABIT;
+        Comparator<NextMove> byGain = Comparator.comparingDouble(NextMove::gain).reversed();
+        return ranked(set, look, before, means).stream()
+                .limit(LIKELY)
+                .flatMap(trial -> move(set, look, before, spoiled, trial).stream())
+                .filter(move -> move.gain() > WORTH)
+                .sorted(Comparator.<NextMove, Boolean>comparing(move -> !(habit && move.kind == Kind.CARD_IN))
+                        .thenComparing(byGain))
+                .limit(FEW)
+                .toList();
+    }
+
+    /** Nothing where it would spoil what was well before. */
+    private static Optional<NextMove> move(
+            TableSet set, NamedLook look, Fit before, List<Finding.Kind> spoiled, Trial trial) {
+        List<Finding.Kind> then = SPOILING.stream()
+                .filter(kind -> Finding.of(trial.set(), kind).isPresent())
+                .toList();
+        if (!spoiled.containsAll(then)) {
+            return Optional.empty();
+        }
+        return Optional.of(new NextMove(
+                trial.kind(),
+                trial.action(),
+                trial.set(),
+                before,
+                Fit.of(trial.set(), look, Sureness.AT_REST),
+                spoiled.size() - then.size(),
+                MeteredExposure.toMakeUp(set, trial.set())));
+    }
+
+    /** The best trial of each kind by a quick look, the best first. */
+    private static List<Trial> ranked(TableSet set, NamedLook look, Fit before, Means means) {
+        Trials trials = new Trials(set, look, before, means);
+        List<Supplier<Stream<Seen>>> work = new ArrayList<>();
+        for (Slide slide : trials.slides()) {
+            work.add(() -> slide.best(trial -> missed(trial, look)).stream().map(trial -> new Seen(trial, look)));
+        }
+        for (Supplier<Optional<Trial>> single : trials.singles()) {
+            work.add(() -> single.get().stream().map(trial -> new Seen(trial, look)));
+        }
+        List<Cancellation.Aside<List<Seen>>> begun = work.stream()
+                .map(each -> Cancellation.aside(() -> each.get().toList()))
+                .toList();
+        List<Seen> seen = begun.stream()
+                .flatMap(each -> each.outcome().stream())
+                .sorted(Comparator.comparingDouble(Seen::missed)
+                        .thenComparing(each -> each.trial().kind()))
+                .toList();
+        List<Trial> best = new ArrayList<>();
+        for (Seen each : seen) {
+            if (best.stream().noneMatch(other -> other.kind() == each.trial().kind())) {
+                best.add(each.trial());
+            }
+        }
+        return best;
+    }
+
+    private static double missed(Trial trial, NamedLook look) {
+        Cancellation.check();
+        return Fit.of(trial.set(), look, Sureness.AT_ONCE).missed();
+    }
+
+    /** A trial and what it misses by a quick look. */
+    private record Seen(Trial trial, double missed) {
+        Seen(Trial trial, NamedLook look) {
+            this(trial, NextMove.missed(trial, look));
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package zephyrdune.answers.next;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Something that can be changed by so many steps either way.
+ *
+ * @param coarse steps of the first look to either side
+ * @param most steps it can go
+ * @param trial the change by so many steps; nothing where that cannot be
+ */
+record Slide(int coarse, int most, IntFunction<Optional<Trial>> trial) {
+
+    /** The trial that a measure is least for, looked for outwards as long as it gets less and then between; of two alike the shorter way. */
+    Optional<Trial> best(ToDoubleFunction<Trial> measure) {
+        Walk walk = new Walk(measure);
+        int at = walk.at(coarse) <= walk.at(-coarse) ? coarse : -coarse;
+        while (Math.abs(2 * at) <= most && walk.at(2 * at) < walk.at(at)) {
+            at *= 2;
+        }
+        for (int step = Math.max(1, Math.abs(at) / 2); step >= 1; step /= 2) {
+            int nearer = at - Integer.signum(at) * step;
+            int farther = at + Integer.signum(at) * step;
+            if (nearer != 0 && walk.at(nearer) <= walk.at(at)) {
+                at = nearer;
+            } else if (Math.abs(farther) <= most && walk.at(farther) < walk.at(at)) {
+                at = farther;
+            }
+        }
+        return walk.trials.get(at);
+    }
+
+    /** What was tried already. */
+    private final class Walk {
+
+        private final ToDoubleFunction<Trial> measure;
+        private final Map<Integer, Optional<Trial>> trials = new HashMap<>();
+        private final Map<Integer, Double> measured = new HashMap<>();
+
+        Walk(ToDoubleFunction<Trial> measure) {
+            this.measure = measure;
+        }
+
+        double at(int steps) {
+            Double known = measured.get(steps);
+            if (known == null) {
+                Optional<Trial> there = steps == 0 ? Optional.empty() : trial.apply(steps);
+                trials.put(steps, there);
+                known = there.map(measure::applyAsDouble).orElse(Double.POSITIVE_INFINITY);
+                measured.put(steps, known);
+            }
+            return known;
+        }
+    }
+}

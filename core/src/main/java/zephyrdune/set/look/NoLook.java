@@ -1,0 +1,4 @@
+package zephyrdune.set.look;
+
+/** Nothing is asked for. */
+public record NoLook() implements Look {}

@@ -1,0 +1,81 @@
+package zephyrdune.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** Looks and the next moves by the screens. */
+public class LooksTest extends Browsing {
+
+    private void choose(String look) {
+        click("Looks");
+        page.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + look)))
+                .first()
+                .click();
+    }
+
+    /** From a light by the camera to the look: each move is tried on the spot, and the first can be taken back. */
+    @Test
+    public void nextMovesBringASetNearerToItsLook() {
+        open("Smoked mussel chowder");
+        type("light.clockHours", "5:30");
+        settled();
+        choose("Open window");
+        assertThat(page.getByRole(AriaRole.REGION, named("Bands of the look"))).containsText("too far in front");
+        page.keyboard().press("Escape");
+        Locator advice = page.getByTestId("findings");
+        assertThat(advice).containsText("Nearer to the look");
+        Locator turn = page.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Light round to")))
+                .first();
+        if (!turn.isVisible()) {
+            page.getByTestId("more-findings").click();
+        }
+        turn.click();
+        settled();
+        assertThat(field("light.clockHours").inputValue()).isNotEqualTo("5:30");
+        click("Undo");
+        assertThat(field("light.clockHours")).hasValue("5:30");
+        click("Undo");
+        click("Undo");
+        settled();
+    }
+
+    /** Bands are typed; one upside down is refused with its reason, and put right again nothing is lost. */
+    @Test
+    public void bandsAreChangedByKeyboard() {
+        open("Rye crispbread tower");
+        choose("Dark and moody");
+        type("look.bands.1.fromDegrees", "80");
+        Locator bands = page.getByRole(AriaRole.REGION, named("Bands of the look"));
+        assertThat(bands.getByRole(AriaRole.ALERT)).containsText("ends before it begins");
+        type("look.bands.1.fromDegrees", "10");
+        assertThat(bands.getByRole(AriaRole.ALERT)).hasCount(0);
+        field("look.bands.1.fromDegrees").press("ArrowUp");
+        assertThat(field("look.bands.1.fromDegrees")).hasValue("11");
+        click("Keep among your looks");
+        assertThat(page.getByRole(AriaRole.REGION, named("Your looks"))).containsText("Dark and moody");
+        click("Remove Dark and moody");
+        assertThat(page.getByRole(AriaRole.REGION, named("Your looks"))).hasCount(0);
+        page.keyboard().press("Escape");
+    }
+
+    @Test
+    public void aLookOfTheSetOnTheTable() {
+        open("Pear and almond tart");
+        click("Looks");
+        page.getByLabel("Name of a look of your own").fill("Tart from above");
+        click("Make it of this set");
+        assertThat(page.getByRole(AriaRole.REGION, named("Your looks"))).containsText("Tart from above");
+        assertThat(page.getByRole(AriaRole.REGION, named("Bands of the look")))
+                .not()
+                .containsText(Pattern.compile("too (low|high|hard|soft|deep|open)"));
+        click("Remove Tart from above");
+        page.keyboard().press("Escape");
+    }
+}

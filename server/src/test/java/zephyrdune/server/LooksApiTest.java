@@ -1,0 +1,102 @@
+package zephyrdune.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Looks, the lookbook and the next moves over HTTP. */
+public class LooksApiTest extends RunningServer {
+
+    private JsonNode ready(int at) {
+        return json(get("/api/looks/ready-made")).get("looks").get(at);
+    }
+
+    private ObjectNode looking(JsonNode look) {
+        ObjectNode set = chowder();
+        ((ObjectNode) set.get("light")).put("clockHours", 5.5);
+        set.set("look", look.deepCopy());
+        return set;
+    }
+
+    private HttpResponse<byte[]> ask(ObjectNode set, String fill) {
+        ObjectNode question = JSON.createObjectNode();
+        question.set("set", set);
+        question.set("kit", json(get("/api/kit/ready-made")));
+        question.putArray("pinned").add("CAMERA");
+        question.set("schools", ((ObjectNode) json(get("/api/schools"))).put("fill", fill));
+        return post("/api/next-moves", question.toString());
+    }
+
+    private static String body(int version, JsonNode book) {
+        ObjectNode body = JSON.createObjectNode().put("version", version);
+        body.set("lookbook", book);
+        return body.toString();
+    }
+
+    @Test
+    public void theLookbookIsKeptAndNothingIsOverwritten() {
+        ObjectNode book = json(get("/api/looks/ready-made")).deepCopy().asObject();
+        assertThat(book.get("looks").size()).isEqualTo(9);
+        int seen = json(get("/api/lookbook")).get("version").asInt();
+        assertThat(put("/api/lookbook", body(seen, book)).statusCode()).isEqualTo(200);
+        assertThat(json(get("/api/lookbook")).get("lookbook")).isEqualTo(book);
+        assertThat(put("/api/lookbook", body(seen, book)).statusCode()).isEqualTo(409);
+        ((ArrayNode) book.get("looks")).add(book.get("looks").get(0).deepCopy());
+        HttpResponse<byte[]> twice = put("/api/lookbook", body(seen + 1, book));
+        assertThat(twice.statusCode()).isEqualTo(422);
+        assertThat(json(twice).get("errors").get(0).get("field").asString()).isEqualTo("looks[9].title");
+    }
+
+    /** What is predicted of a move is what is read of the set it gives. */
+    @Test
+    public void nextMovesAreRankedAndTrue() {
+        ObjectNode set = looking(ready(0));
+        JsonNode moves = json(ask(set, "WHEN_NEEDED"));
+        assertThat(moves.size()).isBetween(1, 3);
+        for (JsonNode move : moves) {
+            JsonNode after =
+                    json(post("/api/readings", move.get("set").toString())).get("look");
+            long met = 0;
+            for (JsonNode verdict : after) {
+                met += !verdict.get("value").isNull() && verdict.get("off").asDouble() == 0 ? 1 : 0;
+            }
+            assertThat(move.get("met").asLong())
+                    .as(move.get("action").asString())
+                    .isEqualTo(met);
+            assertThat(move.get("bands").asInt()).isEqualTo(after.size());
+        }
+        assertThat(ask(set, "NEVER").statusCode()).isEqualTo(400);
+        ObjectNode none = chowder();
+        assertThat(json(ask(none, "BY_HABIT")).size()).as("no look").isZero();
+        assertThat(json(post("/api/readings", none.toString())).get("look").size())
+                .isZero();
+    }
+
+    @Test
+    public void aLookOfTheSetIsMetByTheSet() {
+        JsonNode book = json(post("/api/own-looks?title=Ours", chowder().toString()));
+        JsonNode look = book.get("looks").get(0);
+        assertThat(look.get("title").asString()).isEqualTo("Ours");
+        ObjectNode set = chowder();
+        set.set("look", look);
+        JsonNode verdicts = json(post("/api/readings", set.toString())).get("look");
+        assertThat(verdicts.size()).isEqualTo(look.get("bands").size()).isGreaterThan(6);
+        for (JsonNode verdict : verdicts) {
+            assertThat(verdict.get("off").asDouble()).as(verdict.toString()).isZero();
+        }
+    }
+
+    @Test
+    public void badBandsNameTheField() {
+        ObjectNode set = looking(ready(0));
+        ((ObjectNode) set.at("/look/bands/1")).put("fromDegrees", 80);
+        HttpResponse<byte[]> answer = post("/api/readings", set.toString());
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(json(answer).get("errors").get(0).get("field").asString()).isEqualTo("look.bands[1].fromDegrees");
+        assertThat(json(get("/api/aspects")).size()).isEqualTo(12);
+    }
+}
