@@ -3,7 +3,7 @@ import { ChevronDown, Search } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useEffect, useState } from "react";
 import { api } from "../../api/client";
-import type { TableSet } from "../../api/types";
+import type { Finding, TableSet } from "../../api/types";
 import { tryOut } from "../../cards/actions";
 import { type Advised, asAdvice, useNextMoves } from "../../looks/nextMoves";
 import { asking } from "../../set/late";
@@ -31,10 +31,13 @@ export function Findings() {
   const next = useNextMoves(set);
   const said = useSaid();
   const asked = found.data?.asked;
-  // what spoils the picture comes before what would bring it nearer to its look
+  const findings = found.data?.findings ?? [];
+  const moves = next.data?.asked === asked ? (next.data?.moves ?? []) : [];
+  // first what ruins any picture, then what brings it nearer to its look, then what else spoils it
   const [first, ...rest]: Advised[] = [
-    ...(found.data?.findings ?? []).map((finding) => ({ key: finding.kind, ...finding })),
-    ...(next.data?.asked === asked ? (next.data?.moves ?? []) : []).map(asAdvice),
+    ...findings.filter(({ ruinous }) => ruinous).map(finding),
+    ...moves.map(asAdvice),
+    ...findings.filter(({ ruinous }) => !ruinous).map(finding),
   ];
   const fresh = useTable((table) => table.set === asked) && !found.isFetching;
   const impossible = useTable((table) => table.problem !== null);
@@ -97,6 +100,8 @@ export function Findings() {
     </section>
   );
 }
+
+const finding = (found: Finding): Advised => ({ key: found.kind, ...found });
 
 function Try({ advised, asked, ...rest }: { advised: Advised; asked: TableSet | undefined }) {
   const { set, action } = advised;

@@ -50,10 +50,10 @@ export function Readings() {
   const small = [
     // what the look asks for comes first
     ...judged
-      .filter(({ value }) => value !== null)
       .map(({ kind }) => kind)
-      .filter(
-        (kind): kind is Kind => kind !== null && (SMALL.includes(kind) || SHAPING.includes(kind)),
+      .filter((kind): kind is Kind => kind !== null && [...SMALL, ...SHAPING].includes(kind))
+      .filter((kind) =>
+        readings.some((reading) => reading.kind === kind && reading.value !== null),
       ),
     ...SHAPING.filter(
       (kind) =>

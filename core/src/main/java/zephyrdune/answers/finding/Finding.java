@@ -1,7 +1,9 @@
 package zephyrdune.answers.finding;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import zephyrdune.set.TableSet;
 
@@ -41,7 +43,22 @@ public record Finding(Kind kind, String field, String words, String action, Opti
         TEXT_COVERED,
         PANEL_PARTLY_LIT,
         SNOOT_TOO_SMALL,
-        BLOCKED
+        BLOCKED;
+
+        /** No picture is any good with it, whatever it is to look like. */
+        private static final Set<Kind> RUINOUS = EnumSet.of(
+                SHUTTER_BEYOND_SYNC,
+                POWER_AT_ITS_END,
+                LIGHT_IN_FRAME,
+                STAND_IN_FRAME,
+                CARD_IN_FRAME,
+                CARD_THROUGH,
+                CAMERA_IN_THE_WAY);
+
+        /** Whether no picture is any good with it, whatever it is to look like. */
+        public boolean ruinous() {
+            return RUINOUS.contains(this);
+        }
     }
 
     /** In the order of the kinds. */

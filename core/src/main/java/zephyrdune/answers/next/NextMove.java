@@ -1,6 +1,7 @@
 package zephyrdune.answers.next;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -52,11 +53,8 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
     private static final int LIKELY = 6;
 
     /** What a change must not bring about, and what counts as much as a band where it is gone. */
-    private static final List<Finding.Kind> SPOILING = List.of(
-            Finding.Kind.LIGHT_IN_FRAME,
-            Finding.Kind.CARD_IN_FRAME,
-            Finding.Kind.POWER_AT_ITS_END,
-            Finding.Kind.CAMERA_IN_THE_WAY);
+    private static final List<Finding.Kind> SPOILING =
+            Arrays.stream(Finding.Kind.values()).filter(Finding.Kind::ruinous).toList();
 
     /** How much nearer it comes: of what is missed, as {@link Fit#missed()} counts it, and a finding as much as a band. */
     public double gain() {

@@ -35,7 +35,7 @@ public enum Aspect {
             "Lit side to shadow side",
             Unit.STOP,
             "too flat",
-            "too contrasty",
+            "too harsh",
             1.0 / 3,
             false,
             ContrastBand.class,

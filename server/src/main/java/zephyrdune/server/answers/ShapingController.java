@@ -41,9 +41,10 @@ class ShapingController {
         this.computing = computing;
     }
 
-    /** Something that spoils the picture; what can be tried, and the set after it: null where there is nothing to try. */
+    /** Something that spoils the picture, perhaps whatever that is to look like; what can be tried, and the set after it: null where there is nothing to try. */
     record FindingAnswer(
             Finding.Kind kind,
+            boolean ruinous,
             String field,
             String words,
             String action,
@@ -52,6 +53,7 @@ class ShapingController {
         static FindingAnswer of(Finding finding) {
             return new FindingAnswer(
                     finding.kind(),
+                    finding.kind().ruinous(),
                     ReadingsFile.field(finding.field()),
                     finding.words(),
                     finding.action(),
