@@ -34,6 +34,8 @@ import type {
   ReadingsAnswer,
   SameSoftness,
   Schools,
+  Search,
+  SearchQuestion,
   SetSummary,
   Sharper,
   Slit,
@@ -165,6 +167,10 @@ export const api = {
   openLookbookFile: (file: Blob) => json<Lookbook>("/api/lookbook-files", bytes(file)),
   ownLook: (set: TableSet, title: string, signal?: AbortSignal) =>
     json<Lookbook>(`/api/own-looks?${new URLSearchParams({ title })}`, send("POST", set, signal)),
+  beginSearch: (question: SearchQuestion) => json<Search>("/api/searches", send("POST", question)),
+  search: (id: string, signal?: AbortSignal) =>
+    json<Search>(`/api/searches/${id}`, signal ? { signal } : {}),
+  stopSearch: (id: string) => ask(`/api/searches/${id}`, send("DELETE")),
   usualSchools: () => json<Schools>("/api/schools"),
   nextMoves: (
     question: { set: TableSet; kit: Kit; pinned: Pin[]; schools: Schools },

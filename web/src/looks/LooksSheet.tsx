@@ -11,6 +11,7 @@ import { Sheet } from "../ui/Sheet";
 import { Advice } from "./Advice";
 import { LookBands } from "./LookBands";
 import { freeTitle, useLookbook, useReadyLooks } from "./lookbook";
+import { SearchPanel } from "./SearchPanel";
 
 /** What the picture is meant to look like: chosen for the set on the table, changed, and kept. */
 export function LooksSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -51,6 +52,7 @@ export function LooksSheet({ open, onClose }: { open: boolean; onClose: () => vo
                 : "Open a set to give it a look."}
             </p>
           )}
+          {look && <SearchPanel onTried={onClose} />}
           <Advice />
         </div>
       </div>

@@ -22,12 +22,18 @@ public class LooksApiTest extends RunningServer {
         return set;
     }
 
-    private HttpResponse<byte[]> ask(ObjectNode set, String fill) {
+    private ObjectNode question(ObjectNode set, String pinned) {
         ObjectNode question = JSON.createObjectNode();
         question.set("set", set);
         question.set("kit", json(get("/api/kit/ready-made")));
-        question.putArray("pinned").add("CAMERA");
-        question.set("schools", ((ObjectNode) json(get("/api/schools"))).put("fill", fill));
+        question.putArray("pinned").add(pinned);
+        question.set("schools", json(get("/api/schools")));
+        return question;
+    }
+
+    private HttpResponse<byte[]> ask(ObjectNode set, String fill) {
+        ObjectNode question = question(set, "CAMERA");
+        ((ObjectNode) question.get("schools")).put("fill", fill);
         return post("/api/next-moves", question.toString());
     }
 
@@ -98,5 +104,42 @@ public class LooksApiTest extends RunningServer {
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(json(answer).get("errors").get(0).get("field").asString()).isEqualTo("look.bands[1].fromDegrees");
         assertThat(json(get("/api/aspects")).size()).isEqualTo(12);
+    }
+
+    /** It goes on by itself, the same question is one search, and what is done stays to be looked at. */
+    @Test
+    public void aSearchIsLookedInOn() throws InterruptedException {
+        ObjectNode question = question(looking(ready(5)), "SHAPER").put("seed", 1);
+        JsonNode begun = json(post("/api/searches", question.toString()));
+        String path = "/api/searches/" + begun.get("id").asString();
+        assertThat(json(post("/api/searches", question.toString())).get("id")).isEqualTo(begun.get("id"));
+        JsonNode now = begun;
+        for (int i = 0; i < 300 && now.get("state").asString().equals("RUNNING"); i++) {
+            Thread.sleep(200);
+            now = json(get(path));
+        }
+        assertThat(now.get("state").asString()).isEqualTo("DONE");
+        assertThat(now.get("share").asDouble()).isEqualTo(1);
+        assertThat(now.get("evaluated").asInt()).isGreaterThan(90);
+        for (JsonNode placement : now.get("placements")) {
+            assertThat(placement.get("set").get("format").asString()).isEqualTo("zephyrdune-set");
+            assertThat(placement.get("changes").size()).isPositive();
+        }
+    }
+
+    @Test
+    public void aSearchIsStoppedAndWhatCannotBeSoughtIsRefused() {
+        JsonNode begun = json(post(
+                "/api/searches",
+                question(looking(ready(1)), "CAMERA").put("seed", 7).toString()));
+        String path = "/api/searches/" + begun.get("id").asString();
+        assertThat(send("DELETE", path, new byte[0]).statusCode()).isEqualTo(204);
+        assertThat(json(get(path)).get("state").asString()).isEqualTo("STOPPED");
+        HttpResponse<byte[]> none = post(
+                "/api/searches", question(chowder(), "CAMERA").put("seed", 1).toString());
+        assertThat(none.statusCode()).isEqualTo(422);
+        assertThat(json(none).get("errors").get(0).get("detail").asString()).contains("no look to search for");
+        assertThat(get("/api/searches/00000000-0000-0000-0000-000000000000").statusCode())
+                .isEqualTo(404);
     }
 }

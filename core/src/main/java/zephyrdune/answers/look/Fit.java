@@ -17,6 +17,8 @@ public record Fit(List<Verdict> verdicts) {
     /** A band that is missed by so many steps is half wrong; the farther out, the less one minds how far. */
     private static final double HALF_WRONG = 2;
 
+    private static final double UNSEEN = 0.3;
+
     private static final Set<Aspect> SHADE = EnumSet.of(Aspect.SHADOW_DEPTH, Aspect.CONTRAST);
 
     public Fit {
@@ -55,9 +57,14 @@ public record Fit(List<Verdict> verdicts) {
                 .sum();
     }
 
-    /** How much is missed of all: bands that are quite wrong count 1, those that are nearly met hardly anything. 0 where the set has the look. */
+    /**
+     * How much is missed of all: bands that are quite wrong count 1, those that are nearly met hardly anything, and those that nothing is read
+     * for a little: what cannot be seen is not met.
+     */
     public double missed() {
-        return verdicts.stream().mapToDouble(verdict -> wrong(verdict.off())).sum();
+        return verdicts.stream()
+                .mapToDouble(verdict -> verdict.value().isEmpty() ? UNSEEN : wrong(verdict.off()))
+                .sum();
     }
 
     private static double wrong(double off) {

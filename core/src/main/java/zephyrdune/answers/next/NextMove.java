@@ -64,7 +64,7 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
     /** The changes that help most, one of a kind, the best first, but for a card where somebody fills by habit; none where the set has its look, or no single change brings it nearer. */
     public static List<NextMove> of(TableSet set, NamedLook look, Means means) {
         Fit before = Fit.of(set, look, Sureness.AT_REST);
-        if (before.missed() == 0) {
+        if (before.misses().isEmpty()) {
             return List.of();
         }
         List<Finding.Kind> spoiled = SPOILING.stream()
@@ -111,11 +111,8 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
         for (Supplier<Optional<Trial>> single : trials.singles()) {
             work.add(() -> single.get().stream().map(trial -> new Seen(trial, look)));
         }
-        List<Cancellation.Aside<List<Seen>>> begun = work.stream()
-                .map(each -> Cancellation.aside(() -> each.get().toList()))
-                .toList();
-        List<Seen> seen = begun.stream()
-                .flatMap(each -> each.outcome().stream())
+        List<Seen> seen = Cancellation.onAllCores(work, each -> each.get().toList()).stream()
+                .flatMap(List::stream)
                 .sorted(Comparator.comparingDouble(Seen::missed)
                         .thenComparing(each -> each.trial().kind()))
                 .toList();

@@ -49,6 +49,7 @@ final class Probe {
     private final KeyLight key;
     private MeteredExposure hero;
     private Mix mix;
+    private ApparentSize acting;
     private Optional<Highlight> highlight;
     private Cancellation.Aside<Optional<SeenContrast>> seen;
     private final ShadowReadings shadow;
@@ -152,7 +153,10 @@ final class Probe {
     }
 
     private Reading size(ReadingKind kind) {
-        ApparentSize size = ApparentSize.from(key.hero(), key.face().acting());
+        if (acting == null) {
+            acting = ApparentSize.from(key.hero(), key.face().acting());
+        }
+        ApparentSize size = acting;
         ApparentSize panel = ApparentSize.from(key.hero(), key.face());
         double distance = key.face().centre().distance(key.hero());
         return switch (kind) {

@@ -57,12 +57,14 @@ final class ShadowReadings {
 
     /** Begins on how dark it is. */
     void ahead(Mix mix) {
-        begun = Cancellation.aside(() -> ShadowDepth.of(set, mix, sureness));
+        Optional<TableShadow> thrown = tableShadow();
+        begun = Cancellation.aside(() -> ShadowDepth.of(set, thrown, mix, sureness));
     }
 
     /** How dark it is; found now if it was not begun ahead. */
     Reading depth(Supplier<Mix> mix) {
-        Optional<ShadowDepth> found = begun == null ? ShadowDepth.of(set, mix.get(), sureness) : begun.outcome();
+        Optional<ShadowDepth> found =
+                begun == null ? ShadowDepth.of(set, tableShadow(), mix.get(), sureness) : begun.outcome();
         return found.filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
                         .named(Wording.SHADOW.of(depth.stops()))
@@ -86,7 +88,7 @@ final class ShadowReadings {
 
     private Optional<TableShadow> tableShadow() {
         if (shadow == null) {
-            shadow = TableShadow.of(set);
+            shadow = TableShadow.of(set.dish(), key.face());
         }
         return shadow;
     }

@@ -33,12 +33,12 @@ public record ShadowDepth(Vector3D place, double stops, double error) {
 
     /** The depth, or nothing where the light throws no shadow on the table beside the dish. */
     public static Optional<ShadowDepth> of(TableSet set, KeyLight key) {
-        return of(set, Mix.of(set, Set.of(), key), Sureness.AT_REST);
+        return of(set, TableShadow.of(set), Mix.of(set, Set.of(), key), Sureness.AT_REST);
     }
 
-    /** The depth in a mix of light. */
-    public static Optional<ShadowDepth> of(TableSet set, Mix mix, Sureness sureness) {
-        return TableShadow.of(set).flatMap(shadow -> middle(set, shadow)).map(middle -> {
+    /** The depth in a mix of light, in the shadow that the key throws. */
+    public static Optional<ShadowDepth> of(TableSet set, Optional<TableShadow> thrown, Mix mix, Sureness sureness) {
+        return thrown.flatMap(shadow -> middle(set, shadow)).map(middle -> {
             Vector3D place = surface(set, middle);
             Metered there = new Metered(set, Scene.of(set), place, Vector3D.Unit.PLUS_Z, mix);
             Metered without = new Metered(set, Scene.withoutHero(set), place, Vector3D.Unit.PLUS_Z, mix);

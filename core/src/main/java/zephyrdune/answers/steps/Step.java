@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import zephyrdune.answers.fill.Fill;
 import zephyrdune.answers.shadow.ShadowDepth;
 import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.light.softness.TableShadow;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.Sureness;
@@ -93,7 +94,7 @@ public record Step(Kind kind, TableSet set, Set<Integer> off, OptionalDouble lit
                 set,
                 off,
                 finite(Fill.of(set, key, below, off, Sureness.AT_REST).map(Fill::litToShadow)),
-                finite(ShadowDepth.of(set, Mix.of(set, off, key, below), Sureness.AT_REST)
+                finite(ShadowDepth.of(set, TableShadow.of(set), Mix.of(set, off, key, below), Sureness.AT_REST)
                         .map(ShadowDepth::stops)));
     }
 

@@ -7,7 +7,11 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 
 /**
  * Where long work can be ended from outside. Whoever wants it ended interrupts the thread that asked for it; loops whose length depends on
@@ -106,6 +110,25 @@ public final class Cancellation {
     public static <T> Aside<T> aside(Supplier<T> work) {
         Errand errand = Errand.forThisThread();
         return new Aside<>(errand, CompletableFuture.supplyAsync(() -> help(errand, work), ForkJoinPool.commonPool()));
+    }
+
+    /** What comes of each of a list, in its order, worked on by this thread and one more for every other core. */
+    public static <T, R> List<R> onAllCores(List<T> all, Function<T, R> work) {
+        AtomicInteger next = new AtomicInteger();
+        AtomicReferenceArray<R> results = new AtomicReferenceArray<>(all.size());
+        Supplier<Void> share = () -> {
+            for (int i = next.getAndIncrement(); i < all.size(); i = next.getAndIncrement()) {
+                check();
+                results.set(i, work.apply(all.get(i)));
+            }
+            return null;
+        };
+        List<Aside<Void>> others = IntStream.range(1, Runtime.getRuntime().availableProcessors())
+                .mapToObj(core -> aside(share))
+                .toList();
+        share.get();
+        others.forEach(Aside::outcome);
+        return IntStream.range(0, all.size()).mapToObj(results::get).toList();
     }
 
     /** Does work for another thread, until that one is interrupted. */

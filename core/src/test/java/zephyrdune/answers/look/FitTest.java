@@ -93,6 +93,8 @@ public class FitTest {
         assertThat(edge.note()).isEqualTo("The tip is out of the frame");
         assertThat(verdict(close, new EdgeBand(0, 1)).value()).isEmpty();
         assertThat(verdict(close, new EdgeBand(0, 1)).off()).isZero();
+        NamedLook look = new NamedLook("Ours", "why", "use", List.of(new EdgeBand(0, 1)));
+        assertThat(Fit.of(close, look, Sureness.AT_REST).missed()).isEqualTo(0.3);
     }
 
     /** A low light throws the tip out of the frame and leaves the side in it. */

@@ -1,0 +1,117 @@
+package zephyrdune.answers.search;
+
+import java.util.List;
+import zephyrdune.answers.move.CardPlace;
+import zephyrdune.answers.move.SlitPlacing;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
+import zephyrdune.set.card.RoundHoles;
+import zephyrdune.set.kit.Board;
+import zephyrdune.set.surface.Surface;
+import zephyrdune.units.measure.Refused;
+
+/** What becomes of cards, each put where it usually goes. */
+sealed interface CardPlan {
+
+    /** @throws Refused where they could not stand */
+    TableSet on(TableSet set);
+
+    /** What is carried in; empty where nothing is. */
+    String words();
+
+    /** Whether those that stand there go. */
+    default boolean clears() {
+        return true;
+    }
+
+    /** Those that stand there stay. */
+    record AsTheyAre() implements CardPlan {
+        @Override
+        public TableSet on(TableSet set) {
+            return set;
+        }
+
+        @Override
+        public String words() {
+            return "";
+        }
+
+        @Override
+        public boolean clears() {
+            return false;
+        }
+    }
+
+    /** None. */
+    record Bare() implements CardPlan {
+        @Override
+        public TableSet on(TableSet set) {
+            return set.withCards(List.of());
+        }
+
+        @Override
+        public String words() {
+            return "";
+        }
+    }
+
+    /** One opposite the light, out of the frame. */
+    record Opposite(Board board) implements CardPlan {
+        @Override
+        public TableSet on(TableSet set) {
+            return alone(
+                    set,
+                    new Card(board.surface(), board.width(), board.height(), opposite(set), board.width(), 0, 0, 0),
+                    CardPlace.OUT_OF_FRAME);
+        }
+
+        @Override
+        public String words() {
+            return board.name() + " in, opposite the light";
+        }
+    }
+
+    /** One with holes, half way to the light. */
+    record Holed() implements CardPlan {
+
+        private static final double SIDE = 0.5;
+
+        /** Holes of three centimetres, twice as far apart: spots of light on a plate. Common practice. */
+        private static final Cut HOLES = Cut.of(new RoundHoles(0.03, 0.06));
+
+        @Override
+        public TableSet on(TableSet set) {
+            Card card = new Card(Surface.BLACK_PAPER, SIDE, SIDE, opposite(set), SIDE, 0, 0, 0);
+            return alone(set, card.withCut(HOLES), CardPlace.IN_THE_WAY);
+        }
+
+        @Override
+        public String words() {
+            return "hole card in, half way to the light";
+        }
+    }
+
+    /** Two boards with a slit between them that covers the dish. */
+    record TwoBoards() implements CardPlan {
+        @Override
+        public TableSet on(TableSet set) {
+            return SlitPlacing.of(set, SlitPlacing.DARK)
+                    .map(SlitPlacing::set)
+                    .orElseThrow(() -> new Refused("cards", "No slit covers the dish and keeps the background dark"));
+        }
+
+        @Override
+        public String words() {
+            return "two boards in, with a slit for the dish";
+        }
+    }
+
+    private static double opposite(TableSet set) {
+        return (set.light().clock() + Math.PI) % (2 * Math.PI);
+    }
+
+    private static TableSet alone(TableSet set, Card card, CardPlace place) {
+        return place.put(set.withCards(List.of(card)), 0);
+    }
+}

@@ -1,0 +1,319 @@
+package zephyrdune.answers.search;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.hipparchus.exception.MathRuntimeException;
+import org.hipparchus.optim.InitialGuess;
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.SimpleBounds;
+import org.hipparchus.optim.SimpleValueChecker;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
+import org.hipparchus.optim.nonlinear.scalar.noderiv.CMAESOptimizer;
+import org.hipparchus.random.HaltonSequenceGenerator;
+import org.hipparchus.random.Well19937c;
+import zephyrdune.answers.finding.Finding;
+import zephyrdune.answers.look.Fit;
+import zephyrdune.answers.next.Means;
+import zephyrdune.answers.next.Schools;
+import zephyrdune.render.picture.Sureness;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.Board;
+import zephyrdune.set.kit.Shaper;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.look.Aspect;
+import zephyrdune.set.look.Band;
+import zephyrdune.set.look.NamedLook;
+import zephyrdune.units.measure.Cancellation;
+import zephyrdune.units.measure.Refused;
+
+/**
+ * Looks for placements that have a look, with the kit and in the room at hand. Every placement is judged by the set's own readings.
+ *
+ * <p>First all shapers on evenly spread places (J. H. Halton, Numerische Mathematik 2, 1960), by what follows from geometry alone; the best of
+ * those with and without each card, by all readings; the best that truly differ are then moved to where they are best, by the covariance matrix
+ * adaptation evolution strategy (N. Hansen and A. Ostermeier, Evolutionary Computation 9, 2001). The same seed finds the same.
+ */
+public final class Search {
+
+    private static final int PLACES = 48;
+    private static final int LIKELY = 14;
+    private static final int REFINED = 6;
+    private static final int SHOWN = 5;
+
+    /** Readings at most while one is moved to where it is best, and how many places at a time. */
+    private static final int MOVES = 70;
+
+    private static final int AT_A_TIME = 7;
+
+    /** A fifth of what there is to either side, to begin with. */
+    private static final double FIRST_STEP = 0.2;
+
+    /** What could not stand is worse than any that can. */
+    private static final double IMPOSSIBLE = 100;
+
+    /** Of two that are nearly alike in the look the one comes first that asks for less. */
+    private static final double ALIKE = 0.1;
+
+    /** What being unlike the others is worth of what is missed, and up to how unlike. */
+    private static final double NEW = 0.1;
+
+    private static final double NEW_MOST = 3;
+
+    /** When its work is done, of one. */
+    private static final double GEOMETRY_DONE = 0.2;
+
+    private static final double CARDS_DONE = 0.4;
+
+    /** What follows from geometry alone, without a ray traced. */
+    private static final List<Aspect> QUICK =
+            List.of(Aspect.DIRECTION, Aspect.HEIGHT, Aspect.SIZE, Aspect.EDGE, Aspect.FALL_OFF);
+
+    private final TableSet set;
+    private final NamedLook look;
+    private final Means means;
+    private final long seed;
+    private final Runnable breath;
+    private final AtomicInteger evaluated = new AtomicInteger();
+    private final Map<String, Integer> refusals = new ConcurrentHashMap<>();
+
+    /**
+     * @param breath called before each placement is read: waits there as long as others go first
+     */
+    public Search(TableSet set, NamedLook look, Means means, long seed, Runnable breath) {
+        this.set = exposed(set, look, means);
+        this.look = look;
+        this.means = means;
+        this.seed = seed;
+        this.breath = breath;
+    }
+
+    /** The exposure is a dial: it is set to what the look asks for. */
+    private static TableSet exposed(TableSet set, NamedLook look, Means means) {
+        double bias = set.exposure().bias();
+        double wanted = look.band(Aspect.BIAS).map(band -> band.nearest(bias)).orElse(bias);
+        return means.pinned().contains(Means.Pin.CAMERA)
+                ? set
+                : set.withExposure(set.exposure().withBias(wanted));
+    }
+
+    /**
+     * Looks until all is done.
+     *
+     * @param progress told of what was found so far
+     * @throws java.util.concurrent.CancellationException where it is ended from outside
+     */
+    public Found run(Consumer<Found> progress) {
+        List<Candidate> placed = places();
+        progress.accept(found(List.of(), GEOMETRY_DONE));
+        List<Candidate> likely = unlike(placed, LIKELY);
+        List<Candidate> carded = best(each(likely, this::withCards));
+        progress.accept(found(unlike(carded, SHOWN), CARDS_DONE));
+        List<Candidate> moved = new ArrayList<>(carded);
+        List<Candidate> starts = unlike(carded, REFINED);
+        for (int i = 0; i < starts.size(); i += 2) {
+            moved.addAll(each(starts.subList(i, Math.min(starts.size(), i + 2)), start -> List.of(moved(start))));
+            double share = CARDS_DONE + (1 - CARDS_DONE) * (i + 2) / (starts.size() + 2.0);
+            progress.accept(found(unlike(best(moved), SHOWN), Math.min(0.99, share)));
+        }
+        Found all = found(unlike(best(moved), SHOWN), 1);
+        progress.accept(all);
+        return all;
+    }
+
+    /** The best of each shaper on either side, by geometry alone, the best first. */
+    private List<Candidate> places() {
+        List<Band> quick = look.bands().stream()
+                .filter(band -> QUICK.contains(band.aspect()))
+                .toList();
+        Optional<NamedLook> geometry = quick.isEmpty() ? Optional.empty() : Optional.of(look.withBands(quick));
+        HaltonSequenceGenerator spread = new HaltonSequenceGenerator(Spot.COORDINATES);
+        spread.skipTo((int) Math.floorMod(seed, 1000L) + 1);
+        List<double[]> points =
+                IntStream.range(0, PLACES).mapToObj(i -> spread.nextVector()).toList();
+        List<Build> builds = shapers().stream()
+                .map(shaper -> new Build(shaper, new CardPlan.AsTheyAre()))
+                .toList();
+        return best(each(
+                builds,
+                build -> Stream.of(true, false)
+                        .flatMap(right -> {
+                            Spot spot = Spot.of(look, right);
+                            return points.stream()
+                                    .flatMap(at -> candidate(
+                                            build,
+                                            spot,
+                                            at,
+                                            there -> geometry.map(asked -> Fit.of(there, asked, Sureness.AT_ONCE)
+                                                            .missed())
+                                                    .orElse(0.0))
+                                            .stream());
+                        })
+                        .toList()));
+    }
+
+    private List<Optional<Shaper>> shapers() {
+        List<Optional<Shaper>> shapers = new ArrayList<>(List.of(Optional.empty()));
+        if (!means.pinned().contains(Means.Pin.SHAPER)) {
+            means.kit().shapers().forEach(shaper -> shapers.add(Optional.of(shaper)));
+        }
+        return shapers;
+    }
+
+    /** One of the places with each way of putting cards. */
+    private List<Candidate> withCards(Candidate placed) {
+        return cards().stream()
+                .flatMap(cards ->
+                        candidate(new Build(placed.build().shaper(), cards), placed.spot(), placed.at(), this::missed)
+                                .stream())
+                .toList();
+    }
+
+    private List<CardPlan> cards() {
+        List<CardPlan> all = new ArrayList<>();
+        boolean pinned = means.pinned().contains(Means.Pin.CARDS);
+        if (pinned || !set.cards().isEmpty()) {
+            all.add(new CardPlan.AsTheyAre());
+        }
+        if (!pinned) {
+            all.add(new CardPlan.Bare());
+            means.kit().boards().stream()
+                    .sorted(Comparator.comparingDouble((Board board) -> -board.width() * board.height()))
+                    .limit(SHOWN)
+                    .forEach(board -> all.add(new CardPlan.Opposite(board)));
+            if (look.band(Aspect.PATTERN).filter(band -> band.from() > 0).isPresent()) {
+                all.add(new CardPlan.Holed());
+            } else if (means.schools().smallPool() == Schools.SmallPool.CUT_LARGE
+                    && look.band(Aspect.BACKDROP).filter(band -> band.to() < 0).isPresent()) {
+                all.add(new CardPlan.TwoBoards());
+            }
+        }
+        return all;
+    }
+
+    /** The same build where it is best. */
+    private Candidate moved(Candidate start) {
+        if (start.missed() < ALIKE) {
+            return start;
+        }
+        Candidate[] best = {start};
+        ObjectiveFunction asked = new ObjectiveFunction(at -> {
+            Optional<Candidate> there = candidate(start.build(), start.spot(), at.clone(), this::missed);
+            there.filter(candidate -> candidate.missed() < best[0].missed()).ifPresent(better -> best[0] = better);
+            return there.map(Candidate::missed).orElse(IMPOSSIBLE);
+        });
+        double[] step = new double[Spot.COORDINATES];
+        Arrays.fill(step, FIRST_STEP);
+        double[] ones = new double[Spot.COORDINATES];
+        Arrays.fill(ones, 1);
+        try {
+            new CMAESOptimizer(MOVES, 0, true, 0, 0, new Well19937c(seed), false, new SimpleValueChecker(1e-3, 1e-3))
+                    .optimize(
+                            new MaxEval(MOVES),
+                            asked,
+                            GoalType.MINIMIZE,
+                            new InitialGuess(start.at()),
+                            new SimpleBounds(new double[Spot.COORDINATES], ones),
+                            new CMAESOptimizer.Sigma(step),
+                            new CMAESOptimizer.PopulationSize(AT_A_TIME));
+        } catch (MathRuntimeException enough) {
+            // the best of those that were looked at stands
+        }
+        return best[0];
+    }
+
+    /** Nothing where it could not stand; the reason is counted. */
+    private Optional<Candidate> candidate(Build build, Spot spot, double[] at, Function<TableSet, Double> missed) {
+        breath.run();
+        Cancellation.check();
+        evaluated.incrementAndGet();
+        try {
+            Light light = spot.at(build.on(set.light()), at);
+            TableSet there = build.on(set, light);
+            return Optional.of(new Candidate(build, spot, at, there, missed.apply(there)));
+        } catch (Refused impossible) {
+            ruledOut(impossible.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** Counted by what it is, not by how much: what comes before a colon, a semicolon or a figure. */
+    private void ruledOut(String why) {
+        refusals.merge(why.split("[;:{]|\\d", 2)[0].strip(), 1, Integer::sum);
+    }
+
+    private double missed(TableSet there) {
+        double missed = Fit.of(there, look, Sureness.AT_ONCE).missed();
+        return missed
+                + Stream.of(Finding.Kind.LIGHT_IN_FRAME, Finding.Kind.CAMERA_IN_THE_WAY)
+                        .filter(kind -> Finding.of(there, kind).isPresent())
+                        .count();
+    }
+
+    /** As they are at rest; those that no picture is any good with are left out, and the reason is counted. */
+    private Found found(List<Candidate> candidates, double share) {
+        List<Placement> placements = new ArrayList<>();
+        for (Candidate candidate : candidates) {
+            Optional<Finding> ruin = Finding.of(candidate.set()).stream()
+                    .filter(finding -> finding.kind().ruinous())
+                    .findFirst();
+            if (ruin.isPresent()) {
+                ruledOut(ruin.get().words());
+            } else {
+                placements.add(Placement.of(set, candidate, Fit.of(candidate.set(), look, Sureness.AT_REST)));
+            }
+        }
+        placements.sort(Comparator.<Placement>comparingDouble(
+                        placement -> Math.rint(placement.fit().missed() / ALIKE))
+                .thenComparing(placement -> placement.changes().size())
+                .thenComparing(placement -> placement.fit().missed()));
+        List<Found.RuledOut> ruledOut = refusals.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed().thenComparing(Map.Entry::getKey))
+                .limit(3)
+                .map(entry -> new Found.RuledOut(entry.getKey(), entry.getValue()))
+                .toList();
+        return new Found(placements, ruledOut, evaluated.get(), share);
+    }
+
+    private static List<Candidate> best(Collection<Candidate> all) {
+        return all.stream()
+                .sorted(Comparator.comparingDouble(Candidate::missed))
+                .toList();
+    }
+
+    /** Of a ranking those that differ from each other: each next the best that is most unlike those before. */
+    private static List<Candidate> unlike(List<Candidate> ranked, int most) {
+        List<Candidate> chosen = new ArrayList<>();
+        List<Candidate> left = new ArrayList<>(ranked);
+        while (chosen.size() < most && !left.isEmpty()) {
+            Candidate next = Collections.min(
+                    left,
+                    Comparator.comparingDouble(
+                            each -> each.missed() - NEW * Math.min(NEW_MOST, nearest(each, chosen))));
+            chosen.add(next);
+            left.removeIf(each -> each.unlike(next) < Candidate.DIFFERENT);
+        }
+        return chosen;
+    }
+
+    private static double nearest(Candidate candidate, List<Candidate> chosen) {
+        return chosen.stream().mapToDouble(candidate::unlike).min().orElse(0);
+    }
+
+    /** What comes of each, in their order. */
+    private static <T> List<Candidate> each(List<T> all, Function<T, List<Candidate>> work) {
+        return Cancellation.onAllCores(all, work).stream().flatMap(List::stream).toList();
+    }
+}

@@ -1,0 +1,2 @@
+/** Whole placements for a look: what to put up, and where. */
+package zephyrdune.answers.search;

@@ -1,0 +1,2 @@
+/** Searches for placements: begun, looked in on, ended. */
+package zephyrdune.server.search;
