@@ -66,7 +66,7 @@ public record SlitPlacing(TableSet set, int card, double gap, double strip, doub
             double backdrop =
                     FallOff.heroToBackdrop(placed, KeyLight.of(placed)).stops();
             int card = placed.cards().size() - 1;
-            boolean inFrame = CardsInFrame.of(placed).share(card) > 0;
+            boolean inFrame = CardsInFrame.shows(placed, card);
             return backdrop > -under || inFrame
                     ? Optional.empty()
                     : Optional.of(new SlitPlacing(placed, card, gap, strip(placed), backdrop));

@@ -56,6 +56,9 @@ public final class Search {
     /** Readings at most while one is moved to where it is best, and how many places at a time. */
     private static final int MOVES = 70;
 
+    /** So many are tried with cards between one report and the next. */
+    private static final int AT_ONCE = 4;
+
     private static final int AT_A_TIME = 7;
 
     /** A fifth of what there is to either side, to begin with. */
@@ -119,8 +122,14 @@ public final class Search {
         List<Candidate> placed = places();
         progress.accept(found(List.of(), GEOMETRY_DONE));
         List<Candidate> likely = unlike(placed, LIKELY);
-        List<Candidate> carded = best(each(likely, this::withCards));
-        progress.accept(found(unlike(carded, SHOWN), CARDS_DONE));
+        List<Candidate> carded = new ArrayList<>();
+        for (int i = 0; i < likely.size(); i += AT_ONCE) {
+            int end = Math.min(likely.size(), i + AT_ONCE);
+            carded.addAll(each(likely.subList(i, end), this::withCards));
+            double share = GEOMETRY_DONE + (CARDS_DONE - GEOMETRY_DONE) * end / likely.size();
+            progress.accept(found(unlike(best(carded), SHOWN), share));
+        }
+        carded = best(carded);
         List<Candidate> moved = new ArrayList<>(carded);
         List<Candidate> starts = unlike(carded, REFINED);
         for (int i = 0; i < starts.size(); i += 2) {
@@ -262,19 +271,23 @@ public final class Search {
                         .count();
     }
 
-    /** As they are at rest; those that no picture is any good with are left out, and the reason is counted. */
+    /** As it is at rest; nothing where no picture is any good with it, and the reason is counted. */
+    private Optional<Placement> placement(Candidate candidate) {
+        Optional<Finding> ruin = Arrays.stream(Finding.Kind.values())
+                .filter(Finding.Kind::ruinous)
+                .flatMap(kind -> Finding.of(candidate.set(), kind).stream())
+                .findFirst();
+        ruin.ifPresent(found -> ruledOut(found.words()));
+        return ruin.isPresent()
+                ? Optional.empty()
+                : Optional.of(Placement.of(set, candidate, Fit.of(candidate.set(), look, Sureness.AT_REST)));
+    }
+
+    /** The placements of some candidates, the best first. */
     private Found found(List<Candidate> candidates, double share) {
-        List<Placement> placements = new ArrayList<>();
-        for (Candidate candidate : candidates) {
-            Optional<Finding> ruin = Finding.of(candidate.set()).stream()
-                    .filter(finding -> finding.kind().ruinous())
-                    .findFirst();
-            if (ruin.isPresent()) {
-                ruledOut(ruin.get().words());
-            } else {
-                placements.add(Placement.of(set, candidate, Fit.of(candidate.set(), look, Sureness.AT_REST)));
-            }
-        }
+        List<Placement> placements = new ArrayList<>(Cancellation.onAllCores(candidates, this::placement).stream()
+                .flatMap(Optional::stream)
+                .toList());
         placements.sort(Comparator.<Placement>comparingDouble(
                         placement -> Math.rint(placement.fit().missed() / ALIKE))
                 .thenComparing(placement -> placement.changes().size())

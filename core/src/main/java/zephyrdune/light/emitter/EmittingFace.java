@@ -10,6 +10,7 @@ import zephyrdune.set.distribution.Distribution;
 import zephyrdune.set.distribution.GridCut;
 import zephyrdune.set.distribution.Scattered;
 import zephyrdune.set.distribution.Tube;
+import zephyrdune.set.light.Aim;
 import zephyrdune.set.light.Bare;
 import zephyrdune.set.light.Beam;
 import zephyrdune.set.light.Capped;
@@ -19,9 +20,11 @@ import zephyrdune.set.light.Gridded;
 import zephyrdune.set.light.Honeycomb;
 import zephyrdune.set.light.HotSpot;
 import zephyrdune.set.light.Light;
+import zephyrdune.set.light.NoDoors;
 import zephyrdune.set.light.Octagon;
 import zephyrdune.set.light.OffRoom;
 import zephyrdune.set.light.Pose;
+import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.light.Snooted;
 import zephyrdune.set.light.Spread;
 import zephyrdune.set.room.OpenRoom;
@@ -30,6 +33,7 @@ import zephyrdune.set.room.RoomSide;
 import zephyrdune.set.room.SideWindow;
 import zephyrdune.set.source.LedPanel;
 import zephyrdune.set.source.LuxAtOneMetre;
+import zephyrdune.units.measure.Remembered;
 import zephyrdune.units.measure.Stops;
 
 /**
@@ -81,7 +85,24 @@ public record EmittingFace(
                 CosinePower.LAMBERTIAN);
     }
 
+    /** How a light's face is filled does not change with its place, but for a wall's: every answer about a set asks for the same again. */
+    private static final Remembered<Light, EmittingFace> FACES = new Remembered<>(64);
+
     public static EmittingFace of(Light light, Room room) {
+        if (light.filling() instanceof OffRoom) {
+            return made(light, room);
+        }
+        Light anywhere = light.with(there -> there.clock(0)
+                .heightAngle(0)
+                .distance(1)
+                .aim(Aim.HERO)
+                .power(0)
+                .powerChoice(PowerChoice.FOLLOWS)
+                .doors(new NoDoors()));
+        return FACES.get(anywhere, () -> made(anywhere, room)).at(Pose.of(light, room));
+    }
+
+    private static EmittingFace made(Light light, Room room) {
         Distribution distribution = distribution(light);
         Pose pose = Pose.of(light, room);
         Outline outline = outline(light);

@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.units.measure.Limits;
+import zephyrdune.units.measure.Remembered;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
 

@@ -11,6 +11,7 @@ import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Line;
 import zephyrdune.units.measure.LineLimit;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.measure.Remembered;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
 

@@ -1,4 +1,4 @@
-package zephyrdune.set.card;
+package zephyrdune.units.measure;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -9,12 +9,12 @@ import java.util.function.Supplier;
  *
  * @param <K> values with an equality of their own
  */
-final class Remembered<K, V> {
+public final class Remembered<K, V> {
 
     private final Map<K, V> kept;
 
     /** @param most values to remember */
-    Remembered(int most) {
+    public Remembered(int most) {
         kept = new LinkedHashMap<>(2 * most, 0.75F, true) {
 
             private static final long serialVersionUID = 1;
@@ -27,7 +27,7 @@ final class Remembered<K, V> {
     }
 
     /** @param making works the value out; what it throws is not remembered */
-    V get(K key, Supplier<V> making) {
+    public V get(K key, Supplier<V> making) {
         synchronized (kept) {
             V known = kept.get(key);
             if (known != null) {
