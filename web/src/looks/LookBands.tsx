@@ -82,7 +82,7 @@ function BandRow({ band, at, look }: { band: Band; at: number; look: NamedLook }
     step: 0.05,
   };
   return (
-    <li className="grid grid-cols-[minmax(0,1fr)_5.5rem_5.5rem_auto] items-end gap-x-2 border-line border-b py-2 last:border-0">
+    <li className="grid grid-cols-[minmax(0,1fr)_5.5rem_5.5rem_auto] items-end max-sm:grid-cols-[1fr_1fr_auto] max-sm:[&>:first-child]:col-span-full gap-x-2 border-line border-b py-2 last:border-0">
       <div className="min-w-0 pb-1">
         <span className="font-medium text-sm">{aspect.title}</span>
         {verdict && <Lies verdict={verdict} unit={aspect.unit} />}

@@ -27,7 +27,7 @@ export function LooksSheet({ open, onClose }: { open: boolean; onClose: () => vo
       about="A look says what the picture is meant to be. Readings then say how far off they are, and the next move is looked for."
       wide
     >
-      <div className="mt-3 grid min-h-0 flex-1 gap-4 overflow-y-auto md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] md:overflow-hidden">
+      <div className="mt-3 min-h-0 flex-1 overflow-y-auto max-md:[&>*+*]:mt-4 md:grid md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] md:gap-4 md:overflow-hidden">
         <div className="min-h-0 md:overflow-y-auto md:pr-1">
           <OwnLooks own={own} change={change} />
           <Choices title="Usual looks" looks={ready} now={look} />

@@ -120,7 +120,7 @@ function Row({ placement, at, onTried }: RowProps) {
       </span>
       <div className="min-w-0 text-sm">
         <p className="font-medium">
-          {met === bands ? `All ${bands} bands met` : `${met} of ${bands} bands met`}
+          {misses.length === 0 ? allMet(met, bands) : `${met} of ${bands} bands met`}
         </p>
         {misses.length > 0 && <p className="text-sand text-xs">{misses.join(", ")}</p>}
         <p className="text-xs">{said(sentence(changes))}</p>
@@ -146,6 +146,11 @@ function tried(set: TableSet, at: number, onTried: () => void): void {
 function sentence(changes: string[]): string {
   const all = changes.join("; ");
   return all === "" ? "As it stands." : `${all.charAt(0).toUpperCase()}${all.slice(1)}.`;
+}
+
+/** A band that the frame does not show is neither met nor missed. */
+function allMet(met: number, bands: number): string {
+  return met === bands ? `All ${bands} bands met` : `All met that the picture shows: ${met}`;
 }
 
 function headroom(stops: number): string {

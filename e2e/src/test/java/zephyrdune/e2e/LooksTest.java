@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
@@ -74,5 +75,28 @@ public class LooksTest extends Browsing {
                 .containsText(Pattern.compile("too (low|high|hard|soft|deep|open)"));
         click("Remove Tart from above");
         page.keyboard().press("Escape");
+    }
+
+    /** A search goes on while the sheet is closed and the page loaded anew; what it finds is put on the table and taken back. */
+    @Test
+    public void placementsAreFoundAndTried() {
+        open("Black-sesame panna cotta");
+        choose("Graphic hard sun");
+        click("Find placements");
+        assertThat(page.getByRole(AriaRole.BUTTON, named("Stop"))).isVisible();
+        page.keyboard().press("Escape");
+        page.reload();
+        waitForReadings("Black-sesame panna cotta");
+        click("Looks");
+        Locator found = page.getByRole(AriaRole.REGION, named("Placements"));
+        assertThat(found.getByTestId("search-state"))
+                .containsText("Done", new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
+        String clock = field("light.clockHours").inputValue();
+        found.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Try it"))
+                .first()
+                .click();
+        assertThat(field("light.clockHours")).not().hasValue(clock);
+        click("Take it back");
+        assertThat(field("light.clockHours")).hasValue(clock);
     }
 }

@@ -2,7 +2,9 @@ package zephyrdune.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -143,8 +145,17 @@ public class ScreenshotsTest extends Browsing {
             page.keyboard().press("Control+z");
         }
         settled();
-        tab("Source");
-        shoot("source");
+        click("Looks");
+        page.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Bright and airy"))
+                .first()
+                .click();
+        page.getByTestId("look.bands.0.fromHours").waitFor();
+        page.waitForTimeout(1500);
+        shoot("looks");
+        page.keyboard().press("Escape");
+        click("Undo");
+        settled();
         tab("Shaper");
         field("light.filling.kind").selectOption("from-behind");
         type("light.filling.gapMetres", "30");

@@ -9,13 +9,12 @@ import zephyrdune.answers.look.Fit;
 import zephyrdune.answers.move.CardPlace;
 import zephyrdune.answers.move.SlitPlacing;
 import zephyrdune.answers.move.SoftSun;
+import zephyrdune.answers.move.UsualCards;
 import zephyrdune.answers.next.Means.Pin;
 import zephyrdune.answers.next.NextMove.Kind;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Exposure;
 import zephyrdune.set.card.Card;
-import zephyrdune.set.card.Cut;
-import zephyrdune.set.card.RoundHoles;
 import zephyrdune.set.kit.Board;
 import zephyrdune.set.kit.Shaper;
 import zephyrdune.set.light.Light;
@@ -40,12 +39,8 @@ final class Trials {
     private static final double CENTIMETRE = 0.01;
     private static final double THIRD = 1.0 / 3;
 
-    /** A board where nobody has one: half a metre square is the largest that a table carries. */
+    /** A board where nobody has one. */
     private static final double BOARD = 0.3;
-
-    private static final double HOLED = 0.5;
-    private static final double HOLES = 0.03;
-    private static final double HOLES_APART = 0.06;
 
     private final TableSet set;
     private final NamedLook look;
@@ -193,37 +188,27 @@ final class Trials {
 
     /** Whether the shade asks for a board, or it is somebody's habit to fill. */
     private boolean wanted(Board board) {
-        boolean black = card(board).black();
+        boolean black = UsualCards.of(board).black();
         boolean habit = means.schools().fill() == Schools.Fill.BY_HABIT;
         return black ? now.shade() < 0 : habit || now.shade() > 0;
     }
 
-    private static Card card(Board board) {
-        return new Card(board.surface(), board.width(), board.height(), 0, BOARD, 0, 0, 0);
-    }
-
     private Optional<Trial> filled(Board board) {
-        String habit = now.shade() > 0 || card(board).black() ? "" : ", as you fill by habit";
+        String habit = now.shade() > 0 || UsualCards.of(board).black() ? "" : ", as you fill by habit";
         return Trial.of(
                 Kind.CARD_IN,
                 board.name() + " in, opposite the light" + habit,
-                () -> added(card(board), CardPlace.OUT_OF_FRAME));
-    }
-
-    private TableSet added(Card card, CardPlace place) {
-        List<Card> cards = new ArrayList<>(set.cards());
-        Card opposite = card.withPlace((set.light().clock() + Math.PI) % (2 * Math.PI), card.distance(), 0);
-        cards.add(opposite);
-        return place.put(set.withCards(cards), cards.size() - 1);
+                () -> UsualCards.added(set, UsualCards.of(board), CardPlace.OUT_OF_FRAME));
     }
 
     private Optional<Trial> holed() {
         if (set.patterned()) {
             return Optional.empty();
         }
-        Card card = new Card(Surface.BLACK_PAPER, HOLED, HOLED, 0, HOLED, 0, 0, 0)
-                .withCut(Cut.of(new RoundHoles(HOLES, HOLES, HOLES_APART, 0)));
-        return Trial.of(Kind.CUT, "Hole card in, half way to the light", () -> added(card, CardPlace.IN_THE_WAY));
+        return Trial.of(
+                Kind.CUT,
+                "Hole card in, half way to the light",
+                () -> UsualCards.added(set, UsualCards.holed(), CardPlace.IN_THE_WAY));
     }
 
     private Optional<Trial> slit() {

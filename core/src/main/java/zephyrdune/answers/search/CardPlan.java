@@ -3,12 +3,9 @@ package zephyrdune.answers.search;
 import java.util.List;
 import zephyrdune.answers.move.CardPlace;
 import zephyrdune.answers.move.SlitPlacing;
+import zephyrdune.answers.move.UsualCards;
 import zephyrdune.set.TableSet;
-import zephyrdune.set.card.Card;
-import zephyrdune.set.card.Cut;
-import zephyrdune.set.card.RoundHoles;
 import zephyrdune.set.kit.Board;
-import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Refused;
 
 /** What becomes of cards, each put where it usually goes. */
@@ -60,10 +57,7 @@ sealed interface CardPlan {
     record Opposite(Board board) implements CardPlan {
         @Override
         public TableSet on(TableSet set) {
-            return alone(
-                    set,
-                    new Card(board.surface(), board.width(), board.height(), opposite(set), board.width(), 0, 0, 0),
-                    CardPlace.OUT_OF_FRAME);
+            return UsualCards.added(set, UsualCards.of(board), CardPlace.OUT_OF_FRAME);
         }
 
         @Override
@@ -74,16 +68,9 @@ sealed interface CardPlan {
 
     /** One with holes, half way to the light. */
     record Holed() implements CardPlan {
-
-        private static final double SIDE = 0.5;
-
-        /** Holes of three centimetres, twice as far apart: spots of light on a plate. Common practice. */
-        private static final Cut HOLES = Cut.of(new RoundHoles(0.03, 0.06));
-
         @Override
         public TableSet on(TableSet set) {
-            Card card = new Card(Surface.BLACK_PAPER, SIDE, SIDE, opposite(set), SIDE, 0, 0, 0);
-            return alone(set, card.withCut(HOLES), CardPlace.IN_THE_WAY);
+            return UsualCards.added(set, UsualCards.holed(), CardPlace.IN_THE_WAY);
         }
 
         @Override
@@ -105,13 +92,5 @@ sealed interface CardPlan {
         public String words() {
             return "two boards in, with a slit for the dish";
         }
-    }
-
-    private static double opposite(TableSet set) {
-        return (set.light().clock() + Math.PI) % (2 * Math.PI);
-    }
-
-    private static TableSet alone(TableSet set, Card card, CardPlace place) {
-        return place.put(set.withCards(List.of(card)), 0);
     }
 }
