@@ -9,6 +9,7 @@ import zephyrdune.answers.readings.Readings;
 import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.look.Aspect;
+import zephyrdune.set.look.Band;
 import zephyrdune.set.look.NamedLook;
 
 /** How a set lies in all bands of a look, in their order. */
@@ -18,6 +19,9 @@ public record Fit(List<Verdict> verdicts) {
     private static final double HALF_WRONG = 2;
 
     private static final double UNSEEN = 0.3;
+
+    private static final Set<Aspect> GEOMETRY =
+            EnumSet.of(Aspect.DIRECTION, Aspect.HEIGHT, Aspect.SIZE, Aspect.EDGE, Aspect.FALL_OFF);
 
     private static final Set<Aspect> SHADE = EnumSet.of(Aspect.SHADOW_DEPTH, Aspect.CONTRAST);
 
@@ -39,6 +43,16 @@ public record Fit(List<Verdict> verdicts) {
     /** With the readings that the look asks for and no others. */
     public static Fit of(TableSet set, NamedLook look, Sureness sureness) {
         return of(set, look, Readings.of(set, sureness, Measured.kinds(look)));
+    }
+
+    /** What is missed of those bands that follow from geometry alone, without a ray traced: quick, for a first choice. */
+    public static double missedByGeometry(TableSet set, NamedLook look) {
+        List<Band> quick = look.bands().stream()
+                .filter(band -> GEOMETRY.contains(band.aspect()))
+                .toList();
+        return quick.isEmpty()
+                ? 0
+                : of(set, look.withBands(quick), Sureness.AT_ONCE).missed();
     }
 
     /** What is missed, each in a few words: "Height too low". */

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import zephyrdune.answers.finding.Finding;
 import zephyrdune.answers.look.Fit;
 import zephyrdune.render.metering.MeteredExposure;
@@ -50,7 +49,7 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
     private static final double WORTH = 0.1;
 
     /** So many are looked at in full. */
-    private static final int LIKELY = 6;
+    private static final int LIKELY = 4;
 
     /** What a change must not bring about, and what counts as much as a band where it is gone. */
     private static final List<Finding.Kind> SPOILING =
@@ -104,24 +103,31 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
     /** The best trial of each kind by a quick look, the best first. */
     private static List<Trial> ranked(TableSet set, NamedLook look, Fit before, Means means) {
         Trials trials = new Trials(set, look, before, means);
-        List<Supplier<Stream<Seen>>> work = new ArrayList<>();
+        List<Supplier<Optional<Seen>>> work = new ArrayList<>();
         for (Slide slide : trials.slides()) {
-            work.add(() -> slide.best(trial -> missed(trial, look)).stream().map(trial -> new Seen(trial, look)));
+            work.add(() -> slide.roughly(trial -> missed(trial, look)).map(Seen::of));
         }
         for (Supplier<Optional<Trial>> single : trials.singles()) {
-            work.add(() -> single.get().stream().map(trial -> new Seen(trial, look)));
+            work.add(() -> single.get().map(trial -> new Seen(trial, missed(trial, look), Optional.empty())));
         }
-        List<Seen> seen = Cancellation.onAllCores(work, each -> each.get().toList()).stream()
-                .flatMap(List::stream)
+        List<Seen> firsts = best(Cancellation.onAllCores(work, Supplier::get).stream()
+                .flatMap(Optional::stream)
+                .toList());
+        List<Seen> likely = firsts.subList(0, Math.min(LIKELY, firsts.size()));
+        return best(Cancellation.onAllCores(likely, seen -> seen.exactly(look))).stream()
+                .map(Seen::trial)
+                .toList();
+    }
+
+    /** The best of each kind, the best first. */
+    private static List<Seen> best(List<Seen> all) {
+        List<Seen> best = new ArrayList<>();
+        all.stream()
                 .sorted(Comparator.comparingDouble(Seen::missed)
                         .thenComparing(each -> each.trial().kind()))
-                .toList();
-        List<Trial> best = new ArrayList<>();
-        for (Seen each : seen) {
-            if (best.stream().noneMatch(other -> other.kind() == each.trial().kind())) {
-                best.add(each.trial());
-            }
-        }
+                .filter(each -> best.stream()
+                        .noneMatch(other -> other.trial().kind() == each.trial().kind()))
+                .forEach(best::add);
         return best;
     }
 
@@ -130,10 +136,16 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
         return Fit.of(trial.set(), look, Sureness.AT_ONCE).missed();
     }
 
-    /** A trial and what it misses by a quick look. */
-    private record Seen(Trial trial, double missed) {
-        Seen(Trial trial, NamedLook look) {
-            this(trial, NextMove.missed(trial, look));
+    /** A trial, what it misses by a quick look, and what can be changed further. */
+    private record Seen(Trial trial, double missed, Optional<Slide.Found> slid) {
+
+        static Seen of(Slide.Found found) {
+            return new Seen(found.trial(), found.measure(), Optional.of(found));
+        }
+
+        Seen exactly(NamedLook look) {
+            return slid.map(found -> of(found.exactly(trial -> NextMove.missed(trial, look))))
+                    .orElse(this);
         }
     }
 }

@@ -15,23 +15,41 @@ import java.util.function.ToDoubleFunction;
  */
 record Slide(int coarse, int most, IntFunction<Optional<Trial>> trial) {
 
-    /** The trial that a measure is least for, looked for outwards as long as it gets less and then between; of two alike the shorter way. */
-    Optional<Trial> best(ToDoubleFunction<Trial> measure) {
+    /** A first look goes so often twice as far. */
+    private static final int FARTHER = 2;
+
+    /** The best of a few places to either side. */
+    Optional<Found> roughly(ToDoubleFunction<Trial> measure) {
         Walk walk = new Walk(measure);
         int at = walk.at(coarse) <= walk.at(-coarse) ? coarse : -coarse;
-        while (Math.abs(2 * at) <= most && walk.at(2 * at) < walk.at(at)) {
+        for (int times = 0; times < FARTHER && Math.abs(2 * at) <= most && walk.at(2 * at) < walk.at(at); times++) {
             at *= 2;
         }
-        for (int step = Math.max(1, Math.abs(at) / 2); step >= 1; step /= 2) {
-            int nearer = at - Integer.signum(at) * step;
-            int farther = at + Integer.signum(at) * step;
-            if (nearer != 0 && walk.at(nearer) <= walk.at(at)) {
-                at = nearer;
-            } else if (Math.abs(farther) <= most && walk.at(farther) < walk.at(at)) {
-                at = farther;
+        return walk.found(at);
+    }
+
+    /**
+     * A trial and what it measures.
+     *
+     * @param steps by which it is changed
+     */
+    record Found(Slide slide, int steps, Trial trial, double measure) {
+
+        /** The best between it and its neighbours of the first look; of two alike the shorter way. */
+        Found exactly(ToDoubleFunction<Trial> measure) {
+            Walk walk = slide.new Walk(measure);
+            int at = steps;
+            for (int step = Math.max(1, Math.abs(at) / 2); step >= 1; step /= 2) {
+                int nearer = at - Integer.signum(at) * step;
+                int farther = at + Integer.signum(at) * step;
+                if (nearer != 0 && walk.at(nearer) <= walk.at(at)) {
+                    at = nearer;
+                } else if (Math.abs(farther) <= slide.most && walk.at(farther) < walk.at(at)) {
+                    at = farther;
+                }
             }
+            return walk.found(at).orElse(this);
         }
-        return walk.trials.get(at);
     }
 
     /** What was tried already. */
@@ -54,6 +72,11 @@ record Slide(int coarse, int most, IntFunction<Optional<Trial>> trial) {
                 measured.put(steps, known);
             }
             return known;
+        }
+
+        Optional<Found> found(int steps) {
+            double measure = at(steps);
+            return trials.get(steps).map(trial -> new Found(Slide.this, steps, trial, measure));
         }
     }
 }

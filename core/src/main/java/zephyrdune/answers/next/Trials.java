@@ -1,8 +1,13 @@
 package zephyrdune.answers.next;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import zephyrdune.answers.fill.Fill;
 import zephyrdune.answers.look.Fit;
@@ -26,6 +31,7 @@ import zephyrdune.set.room.Ambient;
 import zephyrdune.set.room.Backdrop;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.exposure.MarkedScale;
+import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.ClockWords;
 import zephyrdune.units.measure.Lengths;
 import zephyrdune.units.measure.Stops;
@@ -38,6 +44,9 @@ final class Trials {
     private static final double RATIO = 1.12;
     private static final double CENTIMETRE = 0.01;
     private static final double THIRD = 1.0 / 3;
+
+    /** Of shapers and boards so many are looked at in full. */
+    private static final int FEW = 3;
 
     /** A board where nobody has one. */
     private static final double BOARD = 0.3;
@@ -82,7 +91,7 @@ final class Trials {
     List<Supplier<Optional<Trial>>> singles() {
         List<Supplier<Optional<Trial>>> singles = new ArrayList<>();
         if (free(Pin.SHAPER)) {
-            means.kit().shapers().forEach(shaper -> singles.add(() -> shaped(shaper)));
+            shapers().forEach(trial -> singles.add(() -> Optional.of(trial)));
         }
         if (free(Pin.CARDS)) {
             for (int card = 0; card < set.cards().size(); card++) {
@@ -90,10 +99,12 @@ final class Trials {
                 singles.add(() -> without(at));
             }
             boards().forEach(board -> singles.add(() -> filled(board)));
-            if (asked(Aspect.PATTERN)) {
+            if (look.band(Aspect.PATTERN).filter(band -> band.from() > 0).isPresent()) {
                 singles.add(this::holed);
             }
-            if (means.schools().smallPool() == Schools.SmallPool.CUT_LARGE) {
+            boolean dark =
+                    look.band(Aspect.BACKDROP).filter(band -> band.to() < 0).isPresent();
+            if (means.schools().smallPool() == Schools.SmallPool.CUT_LARGE && (dark || now.shade() < 0)) {
                 singles.add(this::slit);
             }
         }
@@ -183,7 +194,15 @@ final class Trials {
                         new Board("Black card", Surface.BLACK_PAPER, BOARD, BOARD))
                 : owned;
         boolean filled = set.cards().stream().anyMatch(card -> Fill.fills(set, card));
-        return filled ? List.of() : all.stream().filter(this::wanted).toList();
+        // the largest of each kind: a smaller one is a larger one farther away
+        return filled
+                ? List.of()
+                : all.stream()
+                        .filter(this::wanted)
+                        .sorted(Comparator.comparingDouble((Board board) -> -board.width() * board.height()))
+                        .filter(onePer(Board::surface))
+                        .limit(FEW)
+                        .toList();
     }
 
     /** Whether the shade asks for a board, or it is somebody's habit to fill. */
@@ -191,6 +210,11 @@ final class Trials {
         boolean black = UsualCards.of(board).black();
         boolean habit = means.schools().fill() == Schools.Fill.BY_HABIT;
         return black ? now.shade() < 0 : habit || now.shade() > 0;
+    }
+
+    private static <T> Predicate<T> onePer(Function<T, Object> kind) {
+        Set<Object> seen = new HashSet<>();
+        return each -> seen.add(kind.apply(each));
     }
 
     private Optional<Trial> filled(Board board) {
@@ -212,11 +236,26 @@ final class Trials {
     }
 
     private Optional<Trial> slit() {
-        return set.patterned() || !asked(Aspect.BACKDROP) && !asked(Aspect.CONTRAST)
+        return set.patterned()
                 ? Optional.empty()
                 : SlitPlacing.of(set, SlitPlacing.DARK)
                         .map(found -> new Trial(
                                 Kind.CUT, "Two boards in, " + Lengths.words(found.gap()) + " apart", found.set()));
+    }
+
+    /** Those shapers that come nearest to the look by geometry alone. */
+    private List<Trial> shapers() {
+        record Judged(Trial trial, double missed) {}
+        return Cancellation.onAllCores(
+                        means.kit().shapers(),
+                        shaper ->
+                                shaped(shaper).map(trial -> new Judged(trial, Fit.missedByGeometry(trial.set(), look))))
+                .stream()
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparingDouble(Judged::missed))
+                .limit(FEW)
+                .map(Judged::trial)
+                .toList();
     }
 
     private Optional<Trial> shaped(Shaper shaper) {

@@ -34,7 +34,6 @@ import zephyrdune.set.kit.Board;
 import zephyrdune.set.kit.Shaper;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.look.Aspect;
-import zephyrdune.set.look.Band;
 import zephyrdune.set.look.NamedLook;
 import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.Refused;
@@ -79,10 +78,6 @@ public final class Search {
     private static final double GEOMETRY_DONE = 0.2;
 
     private static final double CARDS_DONE = 0.4;
-
-    /** What follows from geometry alone, without a ray traced. */
-    private static final List<Aspect> QUICK =
-            List.of(Aspect.DIRECTION, Aspect.HEIGHT, Aspect.SIZE, Aspect.EDGE, Aspect.FALL_OFF);
 
     private final TableSet set;
     private final NamedLook look;
@@ -144,10 +139,6 @@ public final class Search {
 
     /** The best of each shaper on either side, by geometry alone, the best first. */
     private List<Candidate> places() {
-        List<Band> quick = look.bands().stream()
-                .filter(band -> QUICK.contains(band.aspect()))
-                .toList();
-        Optional<NamedLook> geometry = quick.isEmpty() ? Optional.empty() : Optional.of(look.withBands(quick));
         HaltonSequenceGenerator spread = new HaltonSequenceGenerator(Spot.COORDINATES);
         spread.skipTo((int) Math.floorMod(seed, 1000L) + 1);
         List<double[]> points =
@@ -161,14 +152,9 @@ public final class Search {
                         .flatMap(right -> {
                             Spot spot = Spot.of(look, right);
                             return points.stream()
-                                    .flatMap(at -> candidate(
-                                            build,
-                                            spot,
-                                            at,
-                                            there -> geometry.map(asked -> Fit.of(there, asked, Sureness.AT_ONCE)
-                                                            .missed())
-                                                    .orElse(0.0))
-                                            .stream());
+                                    .flatMap(at ->
+                                            candidate(build, spot, at, there -> Fit.missedByGeometry(there, look))
+                                                    .stream());
                         })
                         .toList()));
     }
