@@ -7,6 +7,7 @@ import type { Finding, TableSet } from "../../api/types";
 import { tryOut } from "../../cards/actions";
 import { type Advised, asAdvice, useNextMoves } from "../../looks/nextMoves";
 import { asking } from "../../set/late";
+import { useAnswers } from "../../set/answers";
 import { useSaid } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { Button } from "../../ui/Button";
@@ -39,6 +40,7 @@ export function Findings() {
     ...moves.map(asAdvice),
     ...findings.filter(({ ruinous }) => !ruinous).map(finding),
   ];
+  const ofLook = useOfLook(next);
   const fresh = useTable((table) => table.set === asked) && !found.isFetching;
   const impossible = useTable((table) => table.problem !== null);
   return (
@@ -91,7 +93,7 @@ export function Findings() {
             : impossible
               ? "Not looked over: the set cannot stand as it is."
               : fresh
-                ? "All well: power and shutter, tones, room, things in the frame, flare, shade, hot spots, pattern, fill, space for text."
+                ? `All well: power and shutter, tones, room, things in the frame, flare, shade, hot spots, pattern, fill, space for text.${ofLook}`
                 : set
                   ? "Looking the set over …"
                   : "Not looked over yet."}
@@ -99,6 +101,15 @@ export function Findings() {
       )}
     </section>
   );
+}
+
+/** What there is to say of the look where nothing brings the set nearer to it. */
+function useOfLook({ isFetching, data }: ReturnType<typeof useNextMoves>): string {
+  const verdicts = useAnswers((answers) => answers.look);
+  if (verdicts.length === 0) return "";
+  if (verdicts.every(({ off }) => off === 0)) return " The look is there.";
+  if (isFetching || !data) return " Looking for what brings it nearer to its look …";
+  return " No single move brings it nearer to its look; find placements under Looks.";
 }
 
 const finding = (found: Finding): Advised => ({ key: found.kind, ...found });

@@ -301,7 +301,7 @@ public class WorkingViewTest extends Browsing {
     public void everyReadingIsInTheList() {
         click("All readings");
         Locator rows = page.getByTestId("all-readings").locator("li");
-        assertThat(rows).hasCount(49);
+        assertThat(rows).hasCount(50);
         rows.filter(new Locator.FilterOptions().setHasText("Inverse-square error"))
                 .locator("button")
                 .click();

@@ -7,7 +7,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.illuminance.KeyLight;
-import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.CardsInFrame;
 import zephyrdune.render.picture.Metered;
 import zephyrdune.render.picture.Mix;
@@ -86,10 +85,9 @@ public record CardFill(
      */
     public static OptionalDouble unseenFrom(TableSet set, int card) {
         Card one = set.card(card);
-        Perspective view = Perspective.of(set);
         double seen = 0;
         for (double distance = NEAREST; distance <= FARTHEST; distance += STEP) {
-            if (seen(view, set, card, one.withDistance(distance))) {
+            if (seen(set, card, one.withDistance(distance))) {
                 seen = distance;
             }
         }
@@ -99,18 +97,11 @@ public record CardFill(
         return OptionalDouble.of(
                 seen == 0
                         ? NEAREST
-                        : Bisection.of(
-                                        seen,
-                                        seen + STEP,
-                                        FINE,
-                                        distance -> seen(view, set, card, one.withDistance(distance)))
+                        : Bisection.of(seen, seen + STEP, FINE, distance -> seen(set, card, one.withDistance(distance)))
                                 .fails());
     }
 
-    private static boolean seen(Perspective view, TableSet set, int card, Card there) {
-        if (!CardsInFrame.mayShow(view, there)) {
-            return false;
-        }
+    private static boolean seen(TableSet set, int card, Card there) {
         try {
             List<Card> cards = new ArrayList<>(set.cards());
             cards.set(card, there);

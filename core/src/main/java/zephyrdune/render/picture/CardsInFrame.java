@@ -72,11 +72,6 @@ public final class CardsInFrame {
         }
     }
 
-    /** Whether a card lies in the frame's field at all, whatever else stands there. */
-    public static boolean mayShow(Perspective view, Card card) {
-        return !Window.of(view, card).empty();
-    }
-
     /** Whether the frame shows any of one card, by the same rays: those alone that may meet it are followed. */
     public static boolean shows(TableSet set, int card) {
         Perspective view = Perspective.of(set);
