@@ -12,14 +12,14 @@ const LOOK_IN_MS = 500;
 
 type Begun = { id: string; asked: TableSet };
 
+const KEPT = "zephyrdune:searches";
+
 /** The last search of each set that was open: it goes on while the page does something else, or is closed. */
 export const useSearches = create<{ of: Record<string, Begun> }>(() => ({ of: kept() }));
 
-const KEPT = "zephyrdune:searches";
-
 function kept(): Record<string, Begun> {
   try {
-    return JSON.parse(localStorage.getItem("zephyrdune:searches") ?? "{}");
+    return JSON.parse(localStorage.getItem(KEPT) ?? "{}");
   } catch {
     return {};
   }

@@ -55,6 +55,11 @@ public record Fit(List<Verdict> verdicts) {
                 : of(set, look.withBands(quick), Sureness.AT_ONCE).missed();
     }
 
+    /** How many bands are met. */
+    public long met() {
+        return verdicts.stream().filter(Verdict::met).count();
+    }
+
     /** What is missed, each in a few words: "Height too low". */
     public List<String> misses() {
         return verdicts.stream()

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import zephyrdune.answers.readings.Readings;
 import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.look.Aspect;
@@ -23,7 +22,7 @@ public final class OwnLook {
     public static NamedLook of(TableSet set, String title) {
         List<Band> open = Arrays.stream(Aspect.values()).map(Aspect::open).toList();
         NamedLook all = new NamedLook(title, WHY, USE, open);
-        Fit fit = Fit.of(set, all, Readings.of(set, Sureness.AT_REST, Measured.kinds(all)));
+        Fit fit = Fit.of(set, all, Sureness.AT_REST);
         return new NamedLook(
                 title,
                 WHY,

@@ -65,7 +65,8 @@ public final class Shaping {
         return Vector3D.of(0, 0, set.dish().top());
     }
 
-    static TableSet changed(TableSet set, int at, UnaryOperator<Card> change) {
+    /** A set with one of its cards changed. */
+    public static TableSet changed(TableSet set, int at, UnaryOperator<Card> change) {
         List<Card> cards = new ArrayList<>(set.cards());
         cards.set(at, change.apply(cards.get(at)));
         return set.withCards(cards);

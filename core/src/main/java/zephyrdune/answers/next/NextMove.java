@@ -60,7 +60,10 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
         return before.missed() - after.missed() + mended;
     }
 
-    /** The changes that help most, one of a kind, the best first, but for a card where somebody fills by habit; none where the set has its look, or no single change brings it nearer. */
+    /**
+     * The changes that help most, one of a kind, the best first, but for a card where somebody fills by habit; none where the set has its look,
+     * or no single change brings it nearer.
+     */
     public static List<NextMove> of(TableSet set, NamedLook look, Means means) {
         Fit before = Fit.of(set, look, Sureness.AT_REST);
         if (before.misses().isEmpty()) {
@@ -72,7 +75,6 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
         boolean habit = means.schools().fill() == Schools.Fill.BY_HABIT;
         Comparator<NextMove> byGain = Comparator.comparingDouble(NextMove::gain).reversed();
         return ranked(set, look, before, means).stream()
-                .limit(LIKELY)
                 .flatMap(trial -> move(set, look, before, spoiled, trial).stream())
                 .filter(move -> move.gain() > WORTH)
                 .sorted(Comparator.<NextMove, Boolean>comparing(move -> !(habit && move.kind == Kind.CARD_IN))

@@ -12,6 +12,7 @@ import java.util.function.Supplier;
 import zephyrdune.answers.fill.Fill;
 import zephyrdune.answers.look.Fit;
 import zephyrdune.answers.move.CardPlace;
+import zephyrdune.answers.move.Shaping;
 import zephyrdune.answers.move.SlitPlacing;
 import zephyrdune.answers.move.SoftSun;
 import zephyrdune.answers.move.UsualCards;
@@ -168,13 +169,7 @@ final class Trials {
         return Trial.of(
                 Kind.CARD_DISTANCE,
                 "Card %d %s to %s".formatted(at + 1, steps > 0 ? "out" : "in", Lengths.words(metres)),
-                () -> changed(at, card.withDistance(metres)));
-    }
-
-    private TableSet changed(int at, Card card) {
-        List<Card> cards = new ArrayList<>(set.cards());
-        cards.set(at, card);
-        return set.withCards(cards);
+                () -> Shaping.changed(set, at, each -> each.withDistance(metres)));
     }
 
     private Optional<Trial> without(int at) {

@@ -19,7 +19,7 @@ import zephyrdune.units.measure.Lengths;
  */
 public record Placement(TableSet set, Fit fit, List<String> changes, double headroom) {
 
-    /** Within this nobody moves a light: two minutes of the clock, half a degree, half a centimetre. */
+    /** Within this nobody moves a light: two minutes of the clock, a degree, half a centimetre. */
     private static final double SAME_ANGLE = Math.toRadians(1);
 
     private static final double SAME_LENGTH = 0.005;

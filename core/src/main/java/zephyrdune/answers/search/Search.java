@@ -53,7 +53,7 @@ public final class Search {
     private static final int SHOWN = 5;
 
     /** Readings at most while one is moved to where it is best, and how many places at a time. */
-    private static final int MOVES = 70;
+    private static final int MOVES = 120;
 
     /** So many are tried with cards between one report and the next. */
     private static final int AT_ONCE = 4;
@@ -214,7 +214,7 @@ public final class Search {
         double[] ones = new double[Spot.COORDINATES];
         Arrays.fill(ones, 1);
         try {
-            new CMAESOptimizer(MOVES, 0, true, 0, 0, new Well19937c(seed), false, new SimpleValueChecker(1e-3, 1e-3))
+            new CMAESOptimizer(MOVES, 0, true, 0, 0, new Well19937c(seed), false, new SimpleValueChecker(1e-5, 1e-5))
                     .optimize(
                             new MaxEval(MOVES),
                             asked,

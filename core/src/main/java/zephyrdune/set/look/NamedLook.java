@@ -31,7 +31,7 @@ public record NamedLook(
     private static final LineLimit USE = Limits.line(NamedLook.class, "use");
     private static final CountLimit BANDS = Limits.count(NamedLook.class, "bands");
 
-    /** A strip four times as high as wide is by its narrow side half as large as both sides averaged; none is so much narrower. */
+    /** Of a strip sixteen times as long as wide the narrow side is a quarter of both averaged; narrower ones are not made (common practice). */
     private static final double NARROWEST = 4;
 
     public NamedLook {

@@ -10,9 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.answers.look.Fit;
 import zephyrdune.answers.look.OwnLook;
-import zephyrdune.answers.look.Verdict;
 import zephyrdune.answers.next.Means;
 import zephyrdune.answers.next.NextMove;
 import zephyrdune.answers.next.Schools;
@@ -67,15 +65,11 @@ class LookAdviceController {
                     move.kind(),
                     move.action(),
                     move.set(),
-                    met(move.after()),
-                    met(move.before()),
+                    move.after().met(),
+                    move.before().met(),
                     move.after().verdicts().size(),
                     move.after().misses(),
                     move.makeUp());
-        }
-
-        private static long met(Fit fit) {
-            return fit.verdicts().stream().filter(Verdict::met).count();
         }
     }
 

@@ -88,7 +88,7 @@ class PictureSocket extends TextWebSocketHandler {
             if (tree.has("look")) {
                 JsonNode look = tree.path("look");
                 view.job()
-                        .look(new Look(
+                        .look(new LoupePlace(
                                 look.path("across").asDouble(0),
                                 look.path("down").asDouble(0)));
             } else {

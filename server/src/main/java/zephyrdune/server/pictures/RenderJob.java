@@ -19,7 +19,7 @@ final class RenderJob {
 
     private final Gallery gallery;
     private final double enough;
-    private final AtomicReference<Look> look = new AtomicReference<>();
+    private final AtomicReference<LoupePlace> look = new AtomicReference<>();
     private volatile FrameRequest.Prepared newest;
     private volatile boolean closed;
     private volatile boolean waiting;
@@ -61,7 +61,7 @@ final class RenderJob {
         }
     }
 
-    void look(Look wanted) {
+    void look(LoupePlace wanted) {
         look.set(wanted);
     }
 
@@ -177,7 +177,7 @@ final class RenderJob {
 
     /** Says what is under the place that is pointed at. */
     void point() {
-        Look wanted = look.getAndSet(null);
+        LoupePlace wanted = look.getAndSet(null);
         if (wanted != null && progress != null && !progress.blank()) {
             gallery.show(Loupe.at(progress.shown(), served.mix(), wanted.across(), wanted.down()));
         }

@@ -38,23 +38,29 @@ final class RunningSearch implements Runnable {
     public void run() {
         thread = Thread.currentThread();
         try {
-            if (state == State.RUNNING) {
+            if (state != State.RUNNING) {
+                end(state);
+            } else {
                 found = search.run(so -> found = so);
-                state = State.DONE;
+                end(State.DONE);
             }
         } catch (CancellationException ended) {
-            state = State.STOPPED;
+            end(State.STOPPED);
         } catch (RuntimeException failure) {
             LOG.log(System.Logger.Level.WARNING, "a search failed", failure);
-            state = State.FAILED;
-        } finally {
-            thread = null;
-            Thread.interrupted();
+            end(State.FAILED);
         }
     }
 
+    /** From here on nobody interrupts its thread, which goes on to the next. */
+    private synchronized void end(State how) {
+        state = state == State.RUNNING ? how : state;
+        thread = null;
+        Thread.interrupted();
+    }
+
     /** Ends it; what it has found stands. */
-    void stop() {
+    synchronized void stop() {
         if (state == State.RUNNING) {
             state = State.STOPPED;
             Thread working = thread;

@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.answers.look.Verdict;
 import zephyrdune.answers.search.Found;
 import zephyrdune.answers.search.Placement;
 import zephyrdune.server.problems.Missing;
@@ -41,11 +40,10 @@ class SearchController {
             TableSet set, long met, int bands, List<String> misses, List<String> changes, double headroomStops) {
 
         static PlacementAnswer of(Placement placement) {
-            List<Verdict> verdicts = placement.fit().verdicts();
             return new PlacementAnswer(
                     placement.set(),
-                    verdicts.stream().filter(Verdict::met).count(),
-                    verdicts.size(),
+                    placement.fit().met(),
+                    placement.fit().verdicts().size(),
                     placement.fit().misses(),
                     placement.changes(),
                     placement.headroom());

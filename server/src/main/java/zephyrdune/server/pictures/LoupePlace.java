@@ -1,4 +1,4 @@
 package zephyrdune.server.pictures;
 
 /** A place of the picture that somebody points at, 0 to 1 across and down. */
-record Look(double across, double down) {}
+record LoupePlace(double across, double down) {}
