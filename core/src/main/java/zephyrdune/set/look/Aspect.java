@@ -131,9 +131,14 @@ public enum Aspect {
 
     /** A band of a step to either side of a value, as far as its limits go. */
     public Band round(double value) {
-        double way = Math.pow(2, step);
-        double from = doubling ? value / way : value - step;
-        double to = doubling ? value * way : value + step;
+        return round(value, 1);
+    }
+
+    /** A band of so many steps to either side of a value, as far as its limits go. */
+    public Band round(double value, double steps) {
+        double way = Math.pow(2, steps * step);
+        double from = doubling ? value / way : value - steps * step;
+        double to = doubling ? value * way : value + steps * step;
         return maker.band(limit.nearest(from), limit.nearest(to));
     }
 }

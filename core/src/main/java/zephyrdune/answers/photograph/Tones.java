@@ -1,0 +1,152 @@
+package zephyrdune.answers.photograph;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.units.colour.Chromaticity;
+import zephyrdune.units.colour.Luminance;
+import zephyrdune.units.colour.Mired;
+import zephyrdune.units.colour.WhiteBalance;
+import zephyrdune.units.measure.Stops;
+
+/** How bright the parts of a photograph are, as light: sRGB undone. */
+final class Tones {
+
+    /** Half width of what is looked at round a mark, picture widths. */
+    private static final double REACH = 0.008;
+
+    /** Linear values from here on may have been more. */
+    private static final double CLIPPED = 0.98;
+
+    private static final double MOST_CLIPPED = 0.02;
+    private static final double MID_GREY = 0.18;
+
+    /** Darker than this is the end of 8 bits. */
+    private static final double DARKEST = 0.0004;
+
+    private static final WhiteBalance WHITE = new WhiteBalance(6504);
+
+    private final Map<ToneSpot.Part, Tone> parts = new EnumMap<>(ToneSpot.Part.class);
+
+    Tones(Picture picture, List<ToneSpot> spots) {
+        for (ToneSpot.Part part : ToneSpot.Part.values()) {
+            spots.stream()
+                    .filter(spot -> spot.part() == part)
+                    .map(spot -> Tone.of(picture, spot.mark()))
+                    .reduce(Tone::and)
+                    .ifPresent(tone -> parts.put(part, tone));
+        }
+    }
+
+    /**
+     * Mean light of a small patch.
+     *
+     * @param linear red, green, blue
+     * @param spots that it is the mean of
+     */
+    private record Tone(double[] linear, boolean clipped, int spots) {
+
+        static Tone of(Picture picture, Mark mark) {
+            int reach = Math.max(1, (int) Math.round(REACH * picture.width()));
+            int column = clamp((int) (mark.across() * picture.width()), picture.width());
+            int row = clamp((int) (mark.down() * picture.height()), picture.height());
+            double[] sum = new double[3];
+            int count = 0;
+            int clipped = 0;
+            for (int y = Math.max(0, row - reach); y <= Math.min(picture.height() - 1, row + reach); y++) {
+                for (int x = Math.max(0, column - reach); x <= Math.min(picture.width() - 1, column + reach); x++) {
+                    boolean full = false;
+                    for (int channel = 0; channel < 3; channel++) {
+                        sum[channel] += picture.at(x, y, channel);
+                        full |= picture.at(x, y, channel) >= CLIPPED;
+                    }
+                    clipped += full ? 1 : 0;
+                    count++;
+                }
+            }
+            for (int channel = 0; channel < 3; channel++) {
+                sum[channel] /= count;
+            }
+            return new Tone(sum, clipped > MOST_CLIPPED * count, 1);
+        }
+
+        Tone and(Tone other) {
+            double[] mean = new double[3];
+            for (int i = 0; i < 3; i++) {
+                mean[i] = (linear[i] * spots + other.linear[i] * other.spots) / (spots + other.spots);
+            }
+            return new Tone(mean, clipped || other.clipped, spots + other.spots);
+        }
+
+        double luminance() {
+            return Math.max(DARKEST, Luminance.of(linear[0], linear[1], linear[2]));
+        }
+    }
+
+    private static int clamp(int value, int size) {
+        return Math.max(0, Math.min(size - 1, value));
+    }
+
+    /** Light between pixels, in straight lines; beyond the picture that of its border. */
+    static double luminance(Picture picture, double across, double down) {
+        double x = across * picture.width() - 0.5;
+        double y = down * picture.height() - 0.5;
+        int column = (int) Math.floor(x);
+        int row = (int) Math.floor(y);
+        double right = x - column;
+        double below = y - row;
+        return (1 - below) * ((1 - right) * pixel(picture, column, row) + right * pixel(picture, column + 1, row))
+                + below * ((1 - right) * pixel(picture, column, row + 1) + right * pixel(picture, column + 1, row + 1));
+    }
+
+    private static double pixel(Picture picture, int column, int row) {
+        return picture.luminance(clamp(row, picture.height()) * picture.width() + clamp(column, picture.width()));
+    }
+
+    boolean has(ToneSpot.Part part) {
+        return parts.containsKey(part);
+    }
+
+    /** Whether a part is as bright as the file can say, or brighter. */
+    boolean clipped(ToneSpot.Part part) {
+        return has(part) && parts.get(part).clipped;
+    }
+
+    /** Stops from mid grey. */
+    OptionalDouble fromGrey(ToneSpot.Part part) {
+        return told(part)
+                ? OptionalDouble.of(Stops.between(parts.get(part).luminance(), MID_GREY))
+                : OptionalDouble.empty();
+    }
+
+    /** Stops that one part is brighter than another. */
+    OptionalDouble between(ToneSpot.Part brighter, ToneSpot.Part darker) {
+        return told(brighter) && told(darker)
+                ? OptionalDouble.of(Stops.between(
+                        parts.get(brighter).luminance(), parts.get(darker).luminance()))
+                : OptionalDouble.empty();
+    }
+
+    private boolean told(ToneSpot.Part part) {
+        return has(part) && !clipped(part);
+    }
+
+    /** How much warmer the light in the shadow is than beside it on the same table, mired: its own colour falls out of the ratio. */
+    OptionalDouble shadeTint() {
+        if (!told(ToneSpot.Part.LIT_TABLE) || !told(ToneSpot.Part.SHADED_TABLE)) {
+            return OptionalDouble.empty();
+        }
+        double[] ratio = new double[3];
+        for (int i = 0; i < 3; i++) {
+            ratio[i] = parts.get(ToneSpot.Part.SHADED_TABLE).linear[i] / parts.get(ToneSpot.Part.LIT_TABLE).linear[i];
+        }
+        Optional<Double> tint = WHITE.light(ratio).temperature().stream()
+                .mapToObj(kelvin -> Mired.of(kelvin)
+                        - Mired.of(Chromaticity.D65.temperature().orElseThrow()))
+                .findFirst();
+        return tint.map(OptionalDouble::of).orElse(OptionalDouble.empty());
+    }
+}
