@@ -10,6 +10,8 @@ import type {
   Finding,
   Highlights,
   Holes,
+  KeepPhotograph,
+  KeptPhotograph,
   Kit,
   Lamp,
   Lever,
@@ -20,7 +22,10 @@ import type {
   Move,
   NewTake,
   NextMove,
+  OpenedPhotograph,
   PatternOpen,
+  PhotographAnswer,
+  PhotographMarks,
   PictureFileKind,
   PictureStops,
   Pin,
@@ -167,6 +172,20 @@ export const api = {
   openLookbookFile: (file: Blob) => json<Lookbook>("/api/lookbook-files", bytes(file)),
   ownLook: (set: TableSet, title: string, signal?: AbortSignal) =>
     json<Lookbook>(`/api/own-looks?${new URLSearchParams({ title })}`, send("POST", set, signal)),
+  openPhotograph: (file: Blob) => json<OpenedPhotograph>("/api/photographs", bytes(file)),
+  photograph: (id: string) => json<OpenedPhotograph>(`/api/photographs/${id}`),
+  readPhotograph: (id: string, marks: PhotographMarks, signal?: AbortSignal) =>
+    json<PhotographAnswer>(`/api/photographs/${id}/reading`, send("POST", marks, signal)),
+  photographLook: (id: string, title: string, marks: PhotographMarks) => {
+    const query = new URLSearchParams({ title });
+    return json<Lookbook>(`/api/photographs/${id}/look?${query}`, send("POST", marks));
+  },
+  keptPhotographs: () => json<KeptPhotograph[]>("/api/kept-photographs"),
+  keepPhotograph: (id: string, keep: KeepPhotograph) =>
+    json<KeptPhotograph>(`/api/kept-photographs/${id}`, send("PUT", keep)),
+  forgetPhotograph: (id: string) => ask(`/api/kept-photographs/${id}`, send("DELETE")),
+  clientLook: (client: string, title: string) =>
+    json<Lookbook>(`/api/client-looks?${new URLSearchParams({ client, title })}`),
   beginSearch: (question: SearchQuestion) => json<Search>("/api/searches", send("POST", question)),
   search: (id: string, signal?: AbortSignal) =>
     json<Search>(`/api/searches/${id}`, signal ? { signal } : {}),

@@ -1,4 +1,4 @@
-import { Bookmark, FolderOpen, Trash2 } from "lucide-react";
+import { Bookmark, FolderOpen, ImageUp, Trash2 } from "lucide-react";
 import { type ChangeEvent, useRef, useState } from "react";
 import { api } from "../api/client";
 import type { Look, NamedLook } from "../api/types";
@@ -11,7 +11,9 @@ import { Sheet } from "../ui/Sheet";
 import { Advice } from "./Advice";
 import { LookBands } from "./LookBands";
 import { freeTitle, useLookbook, useReadyLooks } from "./lookbook";
+import { PhotographSheet } from "./photograph/PhotographSheet";
 import { SearchPanel } from "./SearchPanel";
+import { useBeginSearch } from "./search";
 
 /** What the picture is meant to look like: chosen for the set on the table, changed, and kept. */
 export function LooksSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -19,6 +21,25 @@ export function LooksSheet({ open, onClose }: { open: boolean; onClose: () => vo
   const ready = useReadyLooks();
   const { looks: own, change } = useLookbook();
   const look = set?.look.kind === "named-look" ? set.look : null;
+  const [reading, setReading] = useState(false);
+  const begin = useBeginSearch();
+  if (reading) {
+    const given = (read: NamedLook) => {
+      put(read);
+      setReading(false);
+    };
+    return (
+      <PhotographSheet
+        open={open}
+        onClose={onClose}
+        onLook={given}
+        onSearch={(read) => {
+          given(read);
+          void begin?.();
+        }}
+      />
+    );
+  }
   return (
     <Sheet
       open={open}
@@ -29,6 +50,9 @@ export function LooksSheet({ open, onClose }: { open: boolean; onClose: () => vo
     >
       <div className="mt-3 min-h-0 flex-1 overflow-y-auto max-md:[&>*+*]:mt-4 md:grid md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] md:gap-4 md:overflow-hidden">
         <div className="min-h-0 md:overflow-y-auto md:pr-1">
+          <Button look="outline" className="mb-2 w-full" onClick={() => setReading(true)}>
+            <ImageUp size={15} aria-hidden /> Read the light from a photograph
+          </Button>
           <OwnLooks own={own} change={change} />
           <Choices title="Usual looks" looks={ready} now={look} />
           {set && (

@@ -36,15 +36,16 @@ function remember(set: string, begun: Begun): void {
   }
 }
 
-/** Begins a search for the set on the table; the same question asked twice is one search. */
+/** Begins a search for the look of the set that is on the table then; the same question asked twice is one search. */
 export function useBeginSearch(): (() => Promise<void>) | null {
   const usual = useUsualSchools();
   const { schools, pinned } = useAdvice();
   const kit = useKit((state) => state.kit);
-  const id = useTable((table) => table.id);
-  const set = useTable((table) => table.possible);
-  if (!usual || !kit || !set || !id || set.look.kind !== "named-look") return null;
+  const possible = useTable((table) => table.id !== null && table.possible !== null);
+  if (!usual || !kit || !possible) return null;
   return async () => {
+    const { id, set } = useTable.getState();
+    if (!id || !set) return;
     const question = { set, kit, pinned, schools: { ...usual, ...schools }, seed: 1 };
     const begun = await attempt(() => api.beginSearch(question));
     if (begun) remember(id, { id: begun.id, asked: set });

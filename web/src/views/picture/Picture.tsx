@@ -2,6 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { type PointerEvent, useRef } from "react";
 import { api } from "../../api/client";
 import type { FrameNews, Loupe, TableSet } from "../../api/types";
+import { Match } from "../../looks/photograph/Match";
+import { usePhotograph } from "../../looks/photograph/store";
 import { limitsAt } from "../../set/limits";
 import { useTable } from "../../set/store";
 import { signedStops } from "../../set/units";
@@ -23,6 +25,7 @@ export function Picture() {
   const { url, news, newest, loupe, failed } = useShown();
   const view = useView();
   const comparing = useTakes((takes) => takes.comparing);
+  const matching = usePhotograph((state) => state.matching !== null);
   const ratio = news ? news.width / news.height : 1.5;
   const point = (event: PointerEvent<HTMLElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -61,13 +64,14 @@ export function Picture() {
             />
             {view.lines && <TableLines set={possible} />}
             <TextSpace set={possible} />
-            {view.tool === "look" && !comparing && <Things set={possible} />}
+            {view.tool === "look" && !comparing && !matching && <Things set={possible} />}
             {view.tool === "frame" && <FrameMover />}
             {view.tool === "meter" && <MeterTool set={possible} />}
             {view.tool === "profile" && (
               <ProfileTool set={possible} onClose={() => view.take("look")} />
             )}
             {comparing && <Compare now={url} set={possible} />}
+            {matching && !comparing && <Match now={url} />}
           </div>
         ) : (
           <p className="px-6 text-center text-soft">{failed ?? "Drawing the first picture …"}</p>

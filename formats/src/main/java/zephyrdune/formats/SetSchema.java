@@ -5,12 +5,13 @@ import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.answers.photograph.PhotographMarks;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
 import zephyrdune.set.look.Lookbook;
 import zephyrdune.units.measure.Limit;
 
-/** The JSON Schemas (2020-12) of set, kit and lookbook files, drawn from the core's own records and limits. */
+/** The JSON Schemas (2020-12) of set, kit and lookbook files and of marks, drawn from the core's own records and limits. */
 public final class SetSchema {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -47,6 +48,15 @@ public final class SetSchema {
                 "Looks: each a name, why, what for, and the bands that a set's readings are to lie in.");
     }
 
+    /** The schema of a photograph's marks as a document of its own. */
+    public static ObjectNode marksDocument() {
+        return document(
+                PhotographMarks.class,
+                "marks",
+                MarksFormat.VERSION,
+                "What somebody marked on a photograph; places are shares of its width and height, from its upper left.");
+    }
+
     private static ObjectNode document(Class<? extends Record> type, String word, int version, String about) {
         SetSchema schema = new SetSchema("#/$defs/");
         schema.root(type, "zephyrdune-" + word, version);
@@ -62,7 +72,7 @@ public final class SetSchema {
     }
 
     /**
-     * The schemas of sets, kits, lookbooks and their parts by name, the set's own first.
+     * The schemas of sets, kits, lookbooks, marks and their parts by name, the set's own first.
      *
      * @param refPrefix what comes before a name in a reference
      */
@@ -71,6 +81,7 @@ public final class SetSchema {
         schema.root(TableSet.class, SetFormat.FORMAT, SetFormat.VERSION);
         schema.root(Kit.class, KitFormat.FORMAT, KitFormat.VERSION);
         schema.root(Lookbook.class, LookbookFormat.FORMAT, LookbookFormat.VERSION);
+        schema.root(PhotographMarks.class, MarksFormat.FORMAT, MarksFormat.VERSION);
         return schema.definitions;
     }
 

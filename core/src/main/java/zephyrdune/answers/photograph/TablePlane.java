@@ -1,4 +1,4 @@
 package zephyrdune.answers.photograph;
 
 /** What tells how the table lies in a photograph, and its scale. */
-public sealed interface TablePlane permits RoundRim, FlatRectangle, KnownTilt {}
+public sealed interface TablePlane permits UnmarkedTable, RoundRim, FlatRectangle, KnownTilt {}

@@ -47,6 +47,10 @@ final class TableView {
     /** @throws Refused where the marks cannot be of a table */
     static TableView of(PhotographMarks marks, double height) {
         TablePlane plane = marks.plane();
+        if (plane instanceof UnmarkedTable) {
+            throw new Refused(
+                    "plane", "Mark how the table lies first: by a round rim, a rectangle, or the camera's angle");
+        }
         if (marks.lens() instanceof KnownLens lens) {
             return focused(plane, lens, height);
         }

@@ -20,15 +20,17 @@ import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.answers.photograph.PhotographMarks;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.KitFormat;
 import zephyrdune.formats.LookbookFormat;
+import zephyrdune.formats.MarksFormat;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
 import zephyrdune.set.look.Lookbook;
 
-/** A set, kit or lookbook in a request or an answer has the very shape of its file. */
+/** A set, kit, lookbook or set of marks in a request or an answer has the very shape of its file. */
 @Configuration
 class SetJson {
 
@@ -59,7 +61,9 @@ class SetJson {
                 .addSerializer(Kit.class, new Writer<>(KitFormat::tree))
                 .addDeserializer(Kit.class, new Reader<>(KitFormat::read))
                 .addSerializer(Lookbook.class, new Writer<>(LookbookFormat::tree))
-                .addDeserializer(Lookbook.class, new Reader<>(LookbookFormat::read));
+                .addDeserializer(Lookbook.class, new Reader<>(LookbookFormat::read))
+                .addSerializer(PhotographMarks.class, new Writer<>(MarksFormat::tree))
+                .addDeserializer(PhotographMarks.class, new Reader<>(MarksFormat::read));
     }
 
     private static final class Writer<T> extends ValueSerializer<T> {

@@ -21,6 +21,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import zephyrdune.formats.KitFormat;
+import zephyrdune.formats.PhotographFile;
 import zephyrdune.server.problems.ProblemWriter;
 import zephyrdune.server.work.ComputeLimiter;
 
@@ -30,11 +31,16 @@ import zephyrdune.server.work.ComputeLimiter;
  */
 class WholeBody implements Filter {
 
-    /** Longest body, bytes: any kit, or two sets. */
+    /** Longest body but for photographs, bytes: any kit, or two sets. */
     static final int LONGEST = KitFormat.LONGEST_FILE;
+
+    /** Where photographs are sent to. */
+    private static final String PHOTOGRAPHS = "/api/photographs";
 
     /** A body has to be in by then. */
     private static final long SLOWEST_MILLIS = 15_000;
+
+    private static final long SLOWEST_PHOTOGRAPH_MILLIS = 60_000;
 
     private static final Set<MediaType> TYPES = Set.of(MediaType.APPLICATION_JSON, MediaType.APPLICATION_OCTET_STREAM);
 
@@ -60,11 +66,19 @@ class WholeBody implements Filter {
                     "content-type",
                     "Another type of content",
                     "Send application/json, or application/octet-stream where a file is asked for");
-        } else if (request.getContentLengthLong() > LONGEST) {
+        } else if (request.getContentLengthLong() > longest(asked)) {
             tooLong(asked, answer);
         } else {
             take(asked, answer);
         }
+    }
+
+    private static boolean photograph(HttpServletRequest request) {
+        return PHOTOGRAPHS.equals(request.getRequestURI());
+    }
+
+    private static int longest(HttpServletRequest request) {
+        return photograph(request) ? PhotographFile.LONGEST_FILE : LONGEST;
     }
 
     private static boolean known(String contentType) {
@@ -78,7 +92,7 @@ class WholeBody implements Filter {
 
     private static void take(HttpServletRequest request, HttpServletResponse response) throws IOException {
         AsyncContext async = request.startAsync(request, response);
-        async.setTimeout(SLOWEST_MILLIS);
+        async.setTimeout(photograph(request) ? SLOWEST_PHOTOGRAPH_MILLIS : SLOWEST_MILLIS);
         Taking taking = new Taking(async, request, response);
         async.addListener(taking);
         request.getInputStream().setReadListener(taking);
@@ -92,7 +106,8 @@ class WholeBody implements Filter {
                 HttpStatus.CONTENT_TOO_LARGE,
                 "too-long",
                 "Too much",
-                "The request is longer than anything this application takes: at most %,d bytes".formatted(LONGEST));
+                "The request is longer than anything this application takes: at most %,d bytes"
+                        .formatted(longest(request)));
     }
 
     /** The connection ends with the answer, so that nobody waits for the rest of the body. */
@@ -123,7 +138,7 @@ class WholeBody implements Filter {
                 if (count > 0) {
                     body.write(piece, 0, count);
                 }
-                if (body.size() > LONGEST && done.compareAndSet(false, true)) {
+                if (body.size() > longest(request) && done.compareAndSet(false, true)) {
                     tooLong(request, response);
                     async.complete();
                 }

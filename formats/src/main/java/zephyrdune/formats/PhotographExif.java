@@ -1,0 +1,73 @@
+package zephyrdune.formats;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Directory;
+import com.drew.metadata.Metadata;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifSubIFDDirectory;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import zephyrdune.answers.photograph.KnownLens;
+import zephyrdune.units.measure.Refused;
+
+/**
+ * What Exif (CIPA DC-008) says of a photograph, as far as it can be true.
+ *
+ * @param orientation 1 to 8 as Exif has it; 1 is upright
+ */
+record PhotographExif(int orientation, Optional<KnownLens> lens) {
+
+    private static final int UPRIGHT = 1;
+    private static final int MOST = 8;
+    private static final double MILLIMETRE = 1e-3;
+
+    private static final PhotographExif NONE = new PhotographExif(UPRIGHT, Optional.empty());
+
+    static PhotographExif of(byte[] file) {
+        try {
+            Metadata found = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file), file.length);
+            return new PhotographExif(orientation(found), lens(found));
+        } catch (ImageProcessingException | IOException | RuntimeException unreadable) {
+            return NONE;
+        }
+    }
+
+    private static int orientation(Metadata metadata) {
+        int stated = (int) number(metadata, ExifIFD0Directory.class, ExifIFD0Directory.TAG_ORIENTATION)
+                .orElse(UPRIGHT);
+        return stated < UPRIGHT || stated > MOST ? UPRIGHT : stated;
+    }
+
+    /** Nothing where it says nothing, or what no lens has. */
+    private static Optional<KnownLens> lens(Metadata metadata) {
+        OptionalDouble equivalent =
+                number(metadata, ExifSubIFDDirectory.class, ExifSubIFDDirectory.TAG_35MM_FILM_EQUIV_FOCAL_LENGTH);
+        OptionalDouble own = number(metadata, ExifSubIFDDirectory.class, ExifSubIFDDirectory.TAG_FOCAL_LENGTH);
+        if (equivalent.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(new KnownLens(
+                    equivalent.getAsDouble() * MILLIMETRE, own.orElse(equivalent.getAsDouble()) * MILLIMETRE));
+        } catch (Refused untrue) {
+            return Optional.empty();
+        }
+    }
+
+    private static OptionalDouble number(Metadata metadata, Class<? extends Directory> type, int tag) {
+        for (Directory directory : metadata.getDirectoriesOfType(type)) {
+            if (directory.containsTag(tag)) {
+                try {
+                    return OptionalDouble.of(directory.getDouble(tag));
+                } catch (MetadataException nonsense) {
+                    return OptionalDouble.empty();
+                }
+            }
+        }
+        return OptionalDouble.empty();
+    }
+}

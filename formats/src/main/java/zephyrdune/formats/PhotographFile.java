@@ -1,0 +1,152 @@
+package zephyrdune.formats;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Iterator;
+import java.util.Locale;
+import java.util.Optional;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.ImageOutputStream;
+import zephyrdune.answers.photograph.KnownLens;
+import zephyrdune.render.picture.Picture;
+
+/**
+ * A photograph as a file: JPEG, PNG or TIFF, of which the first picture is read, upright, and no larger than is needed to mark and measure.
+ *
+ * @param picture as light: sRGB undone
+ * @param lens as far as Exif tells
+ */
+public record PhotographFile(Picture picture, Optional<KnownLens> lens) {
+
+    /** Longest file read, bytes. */
+    public static final int LONGEST_FILE = 60_000_000;
+
+    /** Most pixels read. */
+    public static final long MOST_PIXELS = 80_000_000;
+
+    /** Longest side that is kept, pixels. */
+    static final int LONGEST = 1600;
+
+    /** Larger pictures are read with pixels left out, as long as so many times what is kept remain. */
+    private static final double SPARE = 1.5;
+
+    private static final float QUALITY = 0.92f;
+
+    /**
+     * Reads a photograph.
+     *
+     * @throws BadFile for what is no picture, cut off, or too large
+     */
+    public static PhotographFile read(byte[] file) throws BadFile {
+        if (file.length > LONGEST_FILE) {
+            throw bad("This file has more than %,d bytes, too many for a photograph; save it smaller"
+                    .formatted(LONGEST_FILE));
+        }
+        PhotographExif exif = PhotographExif.of(file);
+        BufferedImage image = decode(file, kind(file));
+        return new PhotographFile(Reduced.of(Rgb8.of(image), exif.orientation(), LONGEST), exif.lens());
+    }
+
+    private static String kind(byte[] file) throws BadFile {
+        if (begins(file, 0xff, 0xd8, 0xff)) {
+            return "jpeg";
+        }
+        if (begins(file, 0x89, 'P', 'N', 'G')) {
+            return "png";
+        }
+        if (begins(file, 'I', 'I', 42, 0) || begins(file, 'M', 'M', 0, 42)) {
+            return "tiff";
+        }
+        throw bad("This is no photograph that can be read: send a JPEG, PNG or TIFF file");
+    }
+
+    private static boolean begins(byte[] file, int... with) {
+        for (int i = 0; i < with.length; i++) {
+            if (i >= file.length || (file[i] & 255) != with[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static BufferedImage decode(byte[] file, String kind) throws BadFile {
+        Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(kind);
+        ImageReader reader = readers.next();
+        boolean[] cut = {false};
+        try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            reader.setInput(input, true, true);
+            reader.addIIOReadWarningListener((source, warning) -> cut[0] |= cutOff(warning));
+            long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+            if (pixels > MOST_PIXELS) {
+                throw new BadFile(
+                        "file",
+                        "%d x %d".formatted(reader.getWidth(0), reader.getHeight(0)),
+                        "This photograph has %,d pixels; at most %,d are read, so save it smaller"
+                                .formatted(pixels, MOST_PIXELS));
+            }
+            ImageReadParam asked = reader.getDefaultReadParam();
+            int longest = Math.max(reader.getWidth(0), reader.getHeight(0));
+            int every = Math.max(1, (int) (longest / (SPARE * LONGEST)));
+            asked.setSourceSubsampling(every, every, 0, 0);
+            BufferedImage image = reader.read(0, asked);
+            if (cut[0]) {
+                throw damaged();
+            }
+            return image;
+        } catch (IOException | RuntimeException broken) {
+            throw damaged();
+        } finally {
+            reader.dispose();
+        }
+    }
+
+    private static boolean cutOff(String warning) {
+        String words = warning.toLowerCase(Locale.ROOT);
+        return words.contains("premature") || words.contains("truncat") || words.contains("end of");
+    }
+
+    private static BadFile damaged() {
+        return bad("This photograph is cut off or damaged; copy it anew from where it came");
+    }
+
+    private static BadFile bad(String what) {
+        return new BadFile("file", "", what);
+    }
+
+    /** The reduced picture as a JPEG file, to look at and to keep. */
+    public byte[] jpeg() {
+        BufferedImage image = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_RGB);
+        byte[] codes = picture.srgb();
+        int[] row = new int[picture.width()];
+        for (int y = 0; y < picture.height(); y++) {
+            for (int x = 0; x < row.length; x++) {
+                int at = 3 * (y * row.length + x);
+                row[x] = (codes[at] & 255) << 16 | (codes[at + 1] & 255) << 8 | codes[at + 2] & 255;
+            }
+            image.setRGB(0, y, row.length, 1, row, 0, row.length);
+        }
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        try (ImageOutputStream output = ImageIO.createImageOutputStream(file)) {
+            ImageWriteParam quality = writer.getDefaultWriteParam();
+            quality.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            quality.setCompressionQuality(QUALITY);
+            writer.setOutput(output);
+            writer.write(null, new IIOImage(image, null, null), quality);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } finally {
+            writer.dispose();
+        }
+        return file.toByteArray();
+    }
+}
