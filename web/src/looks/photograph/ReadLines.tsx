@@ -63,7 +63,8 @@ export function ReadLines({ reading }: { reading: PhotographAnswer | undefined }
 function shown({ unit, value, spread }: PhotographLine, lengths: Quantity): string {
   if (value === null) return "";
   if (unit === "METRE") {
-    return `${lengths.show(value)} ± ${lengths.show(spread ?? 0)} ${lengths.unit}`;
+    const whole = (metres: number) => lengths.show(Math.round(metres * 100) / 100);
+    return `${whole(value)} ± ${whole(spread ?? 0)} ${lengths.unit}`;
   }
   const off =
     unit === "CLOCK_RADIAN" || unit === "RADIAN"

@@ -122,6 +122,16 @@ public record PhotographFile(Picture picture, Optional<KnownLens> lens) {
         return new BadFile("file", "", what);
     }
 
+    /** Pixels that are kept across. */
+    public int width() {
+        return picture.width();
+    }
+
+    /** Pixels that are kept down. */
+    public int height() {
+        return picture.height();
+    }
+
     /** The reduced picture as a JPEG file, to look at and to keep. */
     public byte[] jpeg() {
         BufferedImage image = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_RGB);

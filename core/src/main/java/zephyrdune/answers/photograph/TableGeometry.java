@@ -23,8 +23,8 @@ final class TableGeometry {
     /** How surely somebody knows the camera's angle, radians. */
     private static final double TILT = Math.toRadians(2);
 
-    /** Whether the source is round or square leaves its size open by so much. */
-    private static final double SHAPE = 0.08;
+    /** Edges drawn on photographs tell a size to so much: measured on sixty rendered ones whose source nobody said the shape of. */
+    private static final double SHAPE = 0.17;
 
     /** Edges that run across the shadow at least so much, as a cosine, end it. */
     private static final double END = 0.5;

@@ -79,8 +79,8 @@ class PhotographController {
         static OpenedPhotograph of(UUID id, PhotographFile file) {
             return new OpenedPhotograph(
                     id,
-                    file.picture().width(),
-                    file.picture().height(),
+                    file.width(),
+                    file.height(),
                     file.lens().map(SetFormat::part).orElseGet(() -> SetFormat.part(new UnknownLens())));
         }
     }
