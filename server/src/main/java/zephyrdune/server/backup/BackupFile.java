@@ -37,19 +37,21 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import zephyrdune.formats.KitFormat;
 import zephyrdune.formats.LookbookFormat;
+import zephyrdune.formats.MarksFormat;
 import zephyrdune.formats.SetFormat;
 
 /**
- * A backup as a ZIP archive of JSON files: {@code manifest.json}, one file for each set and for each take with the set file in it, the kit, the lookbook, and what
+ * A backup as a ZIP archive of JSON files: {@code manifest.json}, one file for each set and for each take with the set file in it, the kit, the lookbook, one for each kept photograph, and what
  * was done once. The manifest holds a digest (SHA-256) of all the others, so that what was cut or changed is noticed.
  */
 final class BackupFile {
 
     static final String FORMAT = "zephyrdune-backup";
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     private static final String MANIFEST = "manifest.json";
     private static final String KIT = "kit.json";
+    private static final String PHOTOGRAPHS = "photographs/";
     private static final String LOOKBOOK = "lookbook.json";
     private static final String DONE_ONCE = "done-once.json";
     private static final String SETS = "sets/";
@@ -125,6 +127,16 @@ final class BackupFile {
         }
         kept.kit().ifPresent(kit -> entries.put(KIT, bytes(single(kit))));
         kept.lookbook().ifPresent(book -> entries.put(LOOKBOOK, bytes(single(book))));
+        for (Kept.KeptPhotograph photograph : kept.photographs()) {
+            ObjectNode node = JSON.createObjectNode();
+            node.put("id", photograph.id().toString());
+            node.put("title", photograph.title());
+            node.put("client", photograph.client());
+            node.put("picture", photograph.picture());
+            node.put("keptAt", photograph.keptAt().toString());
+            node.set("document", photograph.marks());
+            entries.put(PHOTOGRAPHS + photograph.id() + ".json", bytes(node));
+        }
         ArrayNode once = JSON.createArrayNode();
         for (Kept.DoneOnce done : kept.doneOnce()) {
             once.addObject()
@@ -251,6 +263,7 @@ final class BackupFile {
         List<Kept.KeptTake> takes = new ArrayList<>();
         Optional<Kept.KeptSingle> kit = Optional.empty();
         Optional<Kept.KeptSingle> lookbook = Optional.empty();
+        List<Kept.KeptPhotograph> photographs = new ArrayList<>();
         List<Kept.DoneOnce> once = new ArrayList<>();
         try {
             for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
@@ -259,6 +272,8 @@ final class BackupFile {
                     sets.add(set(node));
                 } else if (entry.getKey().startsWith(TAKES)) {
                     takes.add(take(node));
+                } else if (entry.getKey().startsWith(PHOTOGRAPHS)) {
+                    photographs.add(photograph(node));
                 } else if (entry.getKey().equals(KIT)) {
                     kit = Optional.of(single(node, KitFormat.FORMAT, KitFormat.VERSION));
                 } else if (entry.getKey().equals(LOOKBOOK)) {
@@ -276,7 +291,7 @@ final class BackupFile {
         if (takes.stream().anyMatch(take -> !known.contains(take.set()))) {
             throw new BadBackup("It is damaged: a take in it is of no set in it");
         }
-        return new Kept(sets, takes, kit, lookbook, once);
+        return new Kept(sets, takes, kit, lookbook, photographs, once);
     }
 
     private static Kept.KeptSet set(JsonNode node) throws BadBackup {
@@ -303,6 +318,18 @@ final class BackupFile {
                 time(node, "madeAt"),
                 node.has("deletedAt") ? Optional.of(time(node, "deletedAt")) : Optional.empty(),
                 document(node, SetFormat.FORMAT, SetFormat.VERSION));
+    }
+
+    private static Kept.KeptPhotograph photograph(JsonNode node) throws BadBackup {
+        String picture = node.path("picture").asString();
+        Base64.getDecoder().decode(picture);
+        return new Kept.KeptPhotograph(
+                UUID.fromString(node.path("id").asString()),
+                node.path("title").asString(),
+                node.path("client").asString(),
+                picture,
+                time(node, "keptAt"),
+                document(node, MarksFormat.FORMAT, MarksFormat.VERSION));
     }
 
     private static OffsetDateTime time(JsonNode node, String field) {

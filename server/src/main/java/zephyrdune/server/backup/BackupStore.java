@@ -50,6 +50,15 @@ final class BackupStore {
                         .list(),
                 single("kit"),
                 single("lookbook"),
+                jdbc.sql("select id, title, client, picture, created_at, marks from photograph order by id")
+                        .query((row, n) -> new Kept.KeptPhotograph(
+                                row.getObject("id", UUID.class),
+                                row.getString("title"),
+                                row.getString("client"),
+                                Base64.getEncoder().encodeToString(row.getBytes("picture")),
+                                time(row, "created_at"),
+                                JSON.readTree(row.getString("marks"))))
+                        .list(),
                 jdbc.sql("select what, done_at from done_once order by what")
                         .query((row, n) -> new Kept.DoneOnce(row.getString("what"), time(row, "done_at")))
                         .list()));
@@ -58,11 +67,13 @@ final class BackupStore {
     /** Puts all of a backup in the place of all that is there, or nothing. */
     void replace(Kept kept) {
         writing.executeWithoutResult(status -> {
-            jdbc.sql("lock table table_set, take, kit, lookbook, done_once").update();
+            jdbc.sql("lock table table_set, take, kit, lookbook, photograph, done_once")
+                    .update();
             jdbc.sql("delete from take").update();
             jdbc.sql("delete from table_set").update();
             jdbc.sql("delete from kit").update();
             jdbc.sql("delete from lookbook").update();
+            jdbc.sql("delete from photograph").update();
             jdbc.sql("delete from done_once").update();
             for (Kept.KeptSet set : kept.sets()) {
                 jdbc.sql("""
@@ -82,6 +93,7 @@ final class BackupStore {
             kept.takes().forEach(this::add);
             kept.kit().ifPresent(kit -> add("kit", kit));
             kept.lookbook().ifPresent(book -> add("lookbook", book));
+            kept.photographs().forEach(this::add);
             for (Kept.DoneOnce done : kept.doneOnce()) {
                 jdbc.sql("insert into done_once (what, done_at) values (?, ?)")
                         .params(done.what(), done.doneAt())
@@ -118,6 +130,21 @@ final class BackupStore {
                         take.fine(),
                         take.madeAt(),
                         take.deletedAt().orElse(null))
+                .update();
+    }
+
+    private void add(Kept.KeptPhotograph photograph) {
+        jdbc.sql("""
+                        insert into photograph (id, title, client, marks, picture, created_at)
+                        values (?, ?, ?, ?::json, ?, ?)
+                        """)
+                .params(
+                        photograph.id(),
+                        photograph.title(),
+                        photograph.client(),
+                        photograph.marks().toString(),
+                        Base64.getDecoder().decode(photograph.picture()),
+                        photograph.keptAt())
                 .update();
     }
 

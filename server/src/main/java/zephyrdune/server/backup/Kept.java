@@ -12,11 +12,13 @@ record Kept(
         List<KeptTake> takes,
         Optional<KeptSingle> kit,
         Optional<KeptSingle> lookbook,
+        List<KeptPhotograph> photographs,
         List<DoneOnce> doneOnce) {
 
     Kept {
         sets = List.copyOf(sets);
         takes = List.copyOf(takes);
+        photographs = List.copyOf(photographs);
         doneOnce = List.copyOf(doneOnce);
     }
 
@@ -47,6 +49,14 @@ record Kept(
             OffsetDateTime madeAt,
             Optional<OffsetDateTime> deletedAt,
             JsonNode document) {}
+
+    /**
+     * A photograph to match.
+     *
+     * @param picture in Base64
+     */
+    record KeptPhotograph(
+            UUID id, String title, String client, String picture, OffsetDateTime keptAt, JsonNode marks) {}
 
     /** A document of which there is one. */
     record KeptSingle(int version, OffsetDateTime updatedAt, JsonNode document) {}

@@ -89,6 +89,16 @@ public class BackupTest {
                                 demo("demo/1-chowder.json"))),
                 Optional.of(new Kept.KeptSingle(3, NOW, demo("demo-kit.json"))),
                 Optional.of(new Kept.KeptSingle(2, NOW, LookbookFormat.tree(new Lookbook(ReadyLooks.all())))),
+                List.of(new Kept.KeptPhotograph(
+                        new UUID(3, 1),
+                        "Last season",
+                        "Lantern Wharf Canteen",
+                        "/9j/4AAQ",
+                        NOW,
+                        JsonMapper.shared()
+                                .createObjectNode()
+                                .put("format", "zephyrdune-marks")
+                                .put("version", 1))),
                 List.of(new Kept.DoneOnce("demo sets", NOW)));
     }
 
@@ -128,22 +138,23 @@ public class BackupTest {
     /** Backups of version 1 had no takes. */
     @Test
     public void olderBackupsAreRead() throws Exception {
-        Kept without = new Kept(kept(7).sets(), List.of(), kept(7).kit(), Optional.empty(), kept(7).doneOnce());
+        Kept without =
+                new Kept(kept(7).sets(), List.of(), kept(7).kit(), Optional.empty(), List.of(), kept(7).doneOnce());
         Path older = changed(
                 written(without),
-                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":3", "\"version\":1") : text);
+                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":4", "\"version\":1") : text);
         assertThat(BackupFile.read(older)).isEqualTo(without);
     }
 
     @Test
     public void aTakeOfNoSetIsRefused() throws Exception {
-        Kept stray = new Kept(List.of(), kept(7).takes(), Optional.empty(), Optional.empty(), List.of());
+        Kept stray = new Kept(List.of(), kept(7).takes(), Optional.empty(), Optional.empty(), List.of(), List.of());
         assertThatThrownBy(() -> BackupFile.read(written(stray))).hasMessageContaining("a take in it is of no set");
     }
 
     @Test
     public void anEmptyDatabaseToo() throws Exception {
-        Kept nothing = new Kept(List.of(), List.of(), Optional.empty(), Optional.empty(), List.of());
+        Kept nothing = new Kept(List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
         assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
     }
 
@@ -189,7 +200,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":3", "\"version\":4") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":4", "\"version\":4") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
@@ -203,6 +214,7 @@ public class BackupTest {
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 List.of());
         assertThatThrownBy(() -> BackupFile.read(written(kept))).hasMessageContaining("newer Zephyrdune");
     }
