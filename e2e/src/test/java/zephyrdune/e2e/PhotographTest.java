@@ -29,7 +29,7 @@ public class PhotographTest extends Browsing {
     private static FilePayload photograph() {
         BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = image.createGraphics();
-        pen.setColor(new Color(0x9a8f80));
+        pen.setColor(new Color(0x6a6258));
         pen.fillRect(0, 0, WIDTH, HEIGHT);
         pen.setColor(new Color(0xdcdcdc));
         pen.fill(new Ellipse2D.Double(450 - 177, 300 - 125, 354, 250));
@@ -102,7 +102,7 @@ public class PhotographTest extends Browsing {
         click("Background");
         page.getByTestId("photograph").focus();
         page.keyboard().press("Enter");
-        assertThat(told("BACKDROP")).containsText("white");
+        assertThat(told("BACKDROP")).containsText("light grey");
         Locator spot = page.getByRole(
                 AriaRole.BUTTON,
                 new Page.GetByRoleOptions().setName(Pattern.compile("^Background; arrow keys move it")));
@@ -110,7 +110,7 @@ public class PhotographTest extends Browsing {
         for (int i = 0; i < 14; i++) {
             page.keyboard().press("Shift+ArrowUp");
         }
-        assertThat(told("BACKDROP")).containsText("grey");
+        assertThat(told("BACKDROP")).containsText("mid grey");
         page.getByLabel("Client whose look it shows").fill("Lantern Wharf Canteen");
         click("Keep it");
         Locator kept = page.getByRole(AriaRole.REGION, named("Kept photographs"));

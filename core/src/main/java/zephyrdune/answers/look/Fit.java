@@ -50,9 +50,12 @@ public record Fit(List<Verdict> verdicts) {
         List<Band> quick = look.bands().stream()
                 .filter(band -> GEOMETRY.contains(band.aspect()))
                 .toList();
-        return quick.isEmpty()
-                ? 0
-                : of(set, look.withBands(quick), Sureness.AT_ONCE).missed();
+        if (quick.isEmpty()) {
+            return 0;
+        }
+        NamedLook geometry = look.withBands(quick);
+        return of(set, geometry, Readings.of(set, Sureness.AT_ONCE, Measured.quickKinds(geometry)))
+                .missed();
     }
 
     /** How many bands are met. */

@@ -1,5 +1,6 @@
 package zephyrdune.answers.look;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
@@ -39,6 +40,13 @@ final class Measured {
                 .map(Measured::kinds)
                 .flatMap(Collection::stream)
                 .sorted()
+                .toArray(ReadingKind[]::new);
+    }
+
+    /** The same without the edge that is seen, which takes longest and only says at once whether a beam is too narrow for one. */
+    static ReadingKind[] quickKinds(NamedLook look) {
+        return Arrays.stream(kinds(look))
+                .filter(kind -> kind != ReadingKind.EDGE_SHOWN)
                 .toArray(ReadingKind[]::new);
     }
 
@@ -121,6 +129,9 @@ final class Measured {
     /** At the tip where the picture shows it, or else at the side. */
     private Verdict edge(Band band) {
         Reading shown = reading(ReadingKind.EDGE_SHOWN);
+        if (shown == null) {
+            return quickEdge(band);
+        }
         if (shown.value().isEmpty()) {
             return untold(band, shown.note());
         }
@@ -128,6 +139,17 @@ final class Measured {
             return of(band, ReadingKind.EDGE_TO_RIM, DoubleUnaryOperator.identity());
         }
         double height = shown.places().get(0).getZ();
+        return of(band, ReadingKind.SIDE_EDGE, width -> width / height);
+    }
+
+    /** At the tip, or where that is out of the picture at the side, whether the picture shows that or not. */
+    private Verdict quickEdge(Band band) {
+        Reading tip = reading(ReadingKind.TIP_EDGE);
+        Reading side = reading(ReadingKind.SIDE_EDGE);
+        if (tip.note().isEmpty() || side.value().isEmpty()) {
+            return of(band, ReadingKind.EDGE_TO_RIM, DoubleUnaryOperator.identity());
+        }
+        double height = side.places().get(0).getZ();
         return of(band, ReadingKind.SIDE_EDGE, width -> width / height);
     }
 

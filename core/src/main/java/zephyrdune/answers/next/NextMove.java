@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
 import zephyrdune.answers.finding.Finding;
 import zephyrdune.answers.look.Fit;
 import zephyrdune.render.metering.MeteredExposure;
@@ -51,13 +52,16 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
     /** So many are looked at in full. */
     private static final int LIKELY = 4;
 
-    /** What a change must not bring about, and what counts as much as a band where it is gone. */
+    /** A picture that is spoiled is of no use, however near to its look it would be: so many bands. */
+    private static final double SPOILED = 5;
+
+    /** What a change must not bring about. */
     private static final List<Finding.Kind> SPOILING =
             Arrays.stream(Finding.Kind.values()).filter(Finding.Kind::ruinous).toList();
 
-    /** How much nearer it comes: of what is missed, as {@link Fit#missed()} counts it, and a finding as much as a band. */
+    /** How much nearer it comes: of what is missed, as {@link Fit#missed()} counts it, and what spoiled the picture as much as five bands. */
     public double gain() {
-        return before.missed() - after.missed() + mended;
+        return before.missed() - after.missed() + SPOILED * mended;
     }
 
     /**
@@ -74,7 +78,7 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
                 .toList();
         boolean habit = means.schools().fill() == Schools.Fill.BY_HABIT;
         Comparator<NextMove> byGain = Comparator.comparingDouble(NextMove::gain).reversed();
-        return ranked(set, look, before, means).stream()
+        return ranked(set, look, before, means, spoiled).stream()
                 .flatMap(trial -> move(set, look, before, spoiled, trial).stream())
                 .filter(move -> move.gain() > WORTH)
                 .sorted(Comparator.<NextMove, Boolean>comparing(move -> !(habit && move.kind == Kind.CARD_IN))
@@ -103,20 +107,22 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
     }
 
     /** The best trial of each kind by a quick look, the best first. */
-    private static List<Trial> ranked(TableSet set, NamedLook look, Fit before, Means means) {
+    private static List<Trial> ranked(
+            TableSet set, NamedLook look, Fit before, Means means, List<Finding.Kind> spoiled) {
+        ToDoubleFunction<Trial> missed = trial -> missed(trial, look, spoiled);
         Trials trials = new Trials(set, look, before, means);
         List<Supplier<Optional<Seen>>> work = new ArrayList<>();
         for (Slide slide : trials.slides()) {
-            work.add(() -> slide.roughly(trial -> missed(trial, look)).map(Seen::of));
+            work.add(() -> slide.roughly(missed).map(Seen::of));
         }
         for (Supplier<Optional<Trial>> single : trials.singles()) {
-            work.add(() -> single.get().map(trial -> new Seen(trial, missed(trial, look), Optional.empty())));
+            work.add(() -> single.get().map(trial -> new Seen(trial, missed.applyAsDouble(trial), Optional.empty())));
         }
         List<Seen> firsts = best(Cancellation.onAllCores(work, Supplier::get).stream()
                 .flatMap(Optional::stream)
                 .toList());
         List<Seen> likely = firsts.subList(0, Math.min(LIKELY, firsts.size()));
-        return best(Cancellation.onAllCores(likely, seen -> seen.exactly(look))).stream()
+        return best(Cancellation.onAllCores(likely, seen -> seen.exactly(missed))).stream()
                 .map(Seen::trial)
                 .toList();
     }
@@ -133,9 +139,12 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
         return best;
     }
 
-    private static double missed(Trial trial, NamedLook look) {
+    private static double missed(Trial trial, NamedLook look, List<Finding.Kind> spoiled) {
         Cancellation.check();
-        return Fit.of(trial.set(), look, Sureness.AT_ONCE).missed();
+        long still = spoiled.stream()
+                .filter(kind -> Finding.of(trial.set(), kind).isPresent())
+                .count();
+        return Fit.of(trial.set(), look, Sureness.AT_ONCE).missed() + SPOILED * still;
     }
 
     /** A trial, what it misses by a quick look, and what can be changed further. */
@@ -145,9 +154,8 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
             return new Seen(found.trial(), found.measure(), Optional.of(found));
         }
 
-        Seen exactly(NamedLook look) {
-            return slid.map(found -> of(found.exactly(trial -> NextMove.missed(trial, look))))
-                    .orElse(this);
+        Seen exactly(ToDoubleFunction<Trial> missed) {
+            return slid.map(found -> of(found.exactly(missed))).orElse(this);
         }
     }
 }

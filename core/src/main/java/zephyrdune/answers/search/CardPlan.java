@@ -3,12 +3,13 @@ package zephyrdune.answers.search;
 import java.util.List;
 import zephyrdune.answers.move.CardPlace;
 import zephyrdune.answers.move.SlitPlacing;
+import zephyrdune.answers.move.SoftSun;
 import zephyrdune.answers.move.UsualCards;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Board;
 import zephyrdune.units.measure.Refused;
 
-/** What becomes of cards, each put where it usually goes. */
+/** What becomes of cards, each put where it usually goes, or a broad base in their place. */
 sealed interface CardPlan {
 
     /** @throws Refused where they could not stand */
@@ -63,6 +64,19 @@ sealed interface CardPlan {
         @Override
         public String words() {
             return board.name() + " in, opposite the light";
+        }
+    }
+
+    /** None, and a broad base about a stop under the key. */
+    record Based() implements CardPlan {
+        @Override
+        public TableSet on(TableSet set) {
+            return SoftSun.on(set);
+        }
+
+        @Override
+        public String words() {
+            return "broad base in, a stop under the key";
         }
     }
 

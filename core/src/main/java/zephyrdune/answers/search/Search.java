@@ -33,6 +33,7 @@ import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Board;
 import zephyrdune.set.kit.Shaper;
 import zephyrdune.set.light.Light;
+import zephyrdune.set.light.NoBase;
 import zephyrdune.set.look.Aspect;
 import zephyrdune.set.look.NamedLook;
 import zephyrdune.units.measure.Cancellation;
@@ -74,6 +75,11 @@ public final class Search {
 
     private static final double NEW_MOST = 3;
 
+    /** So many are shown before any is looked at with cards. */
+    private static final int FIRST = 2;
+
+    private static final double FIRST_DONE = 0.02;
+
     /** When its work is done, of one. */
     private static final double GEOMETRY_DONE = 0.2;
 
@@ -114,8 +120,12 @@ public final class Search {
      * @throws java.util.concurrent.CancellationException where it is ended from outside
      */
     public Found run(Consumer<Found> progress) {
-        List<Candidate> placed = places();
-        progress.accept(found(List.of(), GEOMETRY_DONE));
+        // something to look at soon: what the shaper on the light can do
+        List<Candidate> placed = new ArrayList<>(places(List.of(Optional.empty())));
+        progress.accept(found(unlike(placed, FIRST), FIRST_DONE));
+        placed.addAll(places(otherShapers()));
+        placed = best(placed);
+        progress.accept(found(unlike(placed, FIRST), GEOMETRY_DONE));
         List<Candidate> likely = unlike(placed, LIKELY);
         List<Candidate> carded = new ArrayList<>();
         for (int i = 0; i < likely.size(); i += AT_ONCE) {
@@ -138,12 +148,12 @@ public final class Search {
     }
 
     /** The best of each shaper on either side, by geometry alone, the best first. */
-    private List<Candidate> places() {
+    private List<Candidate> places(List<Optional<Shaper>> shapers) {
         HaltonSequenceGenerator spread = new HaltonSequenceGenerator(Spot.COORDINATES);
         spread.skipTo((int) Math.floorMod(seed, 1000L) + 1);
         List<double[]> points =
                 IntStream.range(0, PLACES).mapToObj(i -> spread.nextVector()).toList();
-        List<Build> builds = shapers().stream()
+        List<Build> builds = shapers.stream()
                 .map(shaper -> new Build(shaper, new CardPlan.AsTheyAre()))
                 .toList();
         return best(each(
@@ -159,12 +169,10 @@ public final class Search {
                         .toList()));
     }
 
-    private List<Optional<Shaper>> shapers() {
-        List<Optional<Shaper>> shapers = new ArrayList<>(List.of(Optional.empty()));
-        if (!means.pinned().contains(Means.Pin.SHAPER)) {
-            means.kit().shapers().forEach(shaper -> shapers.add(Optional.of(shaper)));
-        }
-        return shapers;
+    private List<Optional<Shaper>> otherShapers() {
+        return means.pinned().contains(Means.Pin.SHAPER)
+                ? List.of()
+                : means.kit().shapers().stream().map(Optional::of).toList();
     }
 
     /** One of the places with each way of putting cards. */
@@ -188,6 +196,9 @@ public final class Search {
                     .sorted(Comparator.comparingDouble((Board board) -> -board.width() * board.height()))
                     .limit(SHOWN)
                     .forEach(board -> all.add(new CardPlan.Opposite(board)));
+            if (means.schools().lights() == Schools.Lights.WITH_BASE && set.base() instanceof NoBase) {
+                all.add(new CardPlan.Based());
+            }
             if (look.band(Aspect.PATTERN).filter(band -> band.from() > 0).isPresent()) {
                 all.add(new CardPlan.Holed());
             } else if (means.schools().smallPool() == Schools.SmallPool.CUT_LARGE

@@ -43,8 +43,8 @@ public final class ShadowEdge {
     private final Vector3D upper;
     private final Vector3D lower;
 
-    /** Points of an uneven face. */
-    private final PassedShare samples;
+    /** Points of an uneven face, once they are asked for: a width needs none. */
+    private PassedShare samples;
 
     /**
      * @param onEdge a point of the edge, metres
@@ -63,15 +63,16 @@ public final class ShadowEdge {
         this.normal = normal;
         upper = origin.subtract(onEdge).cross(along);
         lower = direction.cross(along);
-        samples = face.uniform() ? null : samples(face, origin, normal);
     }
 
-    private static PassedShare samples(EmittingFace face, Vector3D origin, Vector3D normal) {
-        int count = SAMPLES;
-        PassedShare samples = PassedShare.of(face, count);
-        while (count < MOST_SAMPLES && samples.acting(origin, normal) < SAMPLES / 2) {
-            count *= 2;
+    private PassedShare samples() {
+        if (samples == null) {
+            int count = SAMPLES;
             samples = PassedShare.of(face, count);
+            while (count < MOST_SAMPLES && samples.acting(origin, normal) < SAMPLES / 2) {
+                count *= 2;
+                samples = PassedShare.of(face, count);
+            }
         }
         return samples;
     }
@@ -153,7 +154,7 @@ public final class ShadowEdge {
         double side = Math.signum(face.centre().subtract(onEdge).dot(lower));
         Vector3D opening = point.subtract(onEdge).cross(along).multiply(side);
         if (!face.uniform()) {
-            return samples.at(point, normal, opening);
+            return samples().at(point, normal, opening);
         }
         List<Vector3D> corners = face.corners(DISC_SIDES);
         double all = ContourFormula.ofPart(face, corners).at(point, normal);

@@ -200,7 +200,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":4", "\"version\":4") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":4", "\"version\":5") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
