@@ -142,12 +142,15 @@ final class Measured {
         return of(band, ReadingKind.SIDE_EDGE, width -> width / height);
     }
 
-    /** At the tip, or where that is out of the picture at the side, whether the picture shows that or not. */
+    /** As wide as the whole edge is, at the tip or, where that is out of the picture, at the side. */
     private Verdict quickEdge(Band band) {
         Reading tip = reading(ReadingKind.TIP_EDGE);
         Reading side = reading(ReadingKind.SIDE_EDGE);
-        if (tip.note().isEmpty() || side.value().isEmpty()) {
+        if (tip.note().isEmpty() || tip.value().isEmpty()) {
             return of(band, ReadingKind.EDGE_TO_RIM, DoubleUnaryOperator.identity());
+        }
+        if (!side.note().isEmpty()) {
+            return untold(band, tip.note());
         }
         double height = side.places().get(0).getZ();
         return of(band, ReadingKind.SIDE_EDGE, width -> width / height);

@@ -127,6 +127,7 @@ final class ShadowReadings {
                         .noting(tipNote.isEmpty() ? leaves() : tipNote);
             case SIDE_EDGE ->
                 edge(kind, found.atSide().width(), found.sideEdge(), found.side())
+                        .noting(outside(found.side()).replace("tip", "side"))
                         .beside("Light's width, times rim to table, over light to rim", sideRule(found));
             case SIDE_EDGE_SEEN ->
                 seen(kind, found.atSide(), found.sideEdge(), found.side())

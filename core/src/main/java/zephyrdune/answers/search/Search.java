@@ -48,13 +48,16 @@ import zephyrdune.units.measure.Refused;
  */
 public final class Search {
 
-    private static final int PLACES = 48;
+    private static final int PLACES = 96;
     private static final int LIKELY = 14;
     private static final int REFINED = 6;
     private static final int SHOWN = 5;
 
     /** Readings at most while one is moved to where it is best, and how many places at a time. */
     private static final int MOVES = 120;
+
+    /** The same by geometry alone, which is quick. */
+    private static final int POLISHES = 350;
 
     /** So many are tried with cards between one report and the next. */
     private static final int AT_ONCE = 4;
@@ -126,7 +129,7 @@ public final class Search {
         placed.addAll(places(otherShapers()));
         placed = best(placed);
         progress.accept(found(unlike(placed, FIRST), GEOMETRY_DONE));
-        List<Candidate> likely = unlike(placed, LIKELY);
+        List<Candidate> likely = each(unlike(placed, LIKELY), this::polished);
         List<Candidate> carded = new ArrayList<>();
         for (int i = 0; i < likely.size(); i += AT_ONCE) {
             int end = Math.min(likely.size(), i + AT_ONCE);
@@ -138,7 +141,7 @@ public final class Search {
         List<Candidate> moved = new ArrayList<>(carded);
         List<Candidate> starts = unlike(carded, REFINED);
         for (int i = 0; i < starts.size(); i += 2) {
-            moved.addAll(each(starts.subList(i, Math.min(starts.size(), i + 2)), start -> List.of(moved(start))));
+            moved.addAll(each(starts.subList(i, Math.min(starts.size(), i + 2)), this::moved));
             double share = CARDS_DONE + (1 - CARDS_DONE) * (i + 2) / (starts.size() + 2.0);
             progress.accept(found(unlike(best(moved), SHOWN), Math.min(0.99, share)));
         }
@@ -209,14 +212,32 @@ public final class Search {
         return all;
     }
 
-    /** The same build where it is best. */
-    private Candidate moved(Candidate start) {
-        if (start.missed() < ALIKE) {
-            return start;
-        }
+    /** The same build where it is best by geometry alone, to the degree and the centimetre: the best often just clears the table. */
+    private List<Candidate> polished(Candidate start) {
+        Function<TableSet, Double> missed = there -> Fit.missedByGeometry(there, look);
+        Candidate best = moved(start, POLISHES, missed);
+        Candidate before;
+        do {
+            before = best;
+            for (double[] at : before.spot().beside(before.at())) {
+                Candidate other = candidate(before.build(), before.spot(), at, missed)
+                        .filter(there -> Double.isFinite(there.missed()))
+                        .orElse(before);
+                best = other.missed() < best.missed() ? other : best;
+            }
+        } while (best.missed() < before.missed());
+        return List.of(best);
+    }
+
+    /** The same build where it is best by all readings. */
+    private List<Candidate> moved(Candidate start) {
+        return List.of(start.missed() < ALIKE ? start : moved(start, MOVES, this::missed));
+    }
+
+    private Candidate moved(Candidate start, int evaluations, Function<TableSet, Double> missed) {
         Candidate[] best = {start};
         ObjectiveFunction asked = new ObjectiveFunction(at -> {
-            Optional<Candidate> there = candidate(start.build(), start.spot(), at.clone(), this::missed);
+            Optional<Candidate> there = candidate(start.build(), start.spot(), at.clone(), missed);
             there.filter(candidate -> candidate.missed() < best[0].missed()).ifPresent(better -> best[0] = better);
             return there.map(Candidate::missed).orElse(IMPOSSIBLE);
         });
@@ -225,9 +246,10 @@ public final class Search {
         double[] ones = new double[Spot.COORDINATES];
         Arrays.fill(ones, 1);
         try {
-            new CMAESOptimizer(MOVES, 0, true, 0, 0, new Well19937c(seed), false, new SimpleValueChecker(1e-5, 1e-5))
+            new CMAESOptimizer(
+                            evaluations, 0, true, 0, 0, new Well19937c(seed), false, new SimpleValueChecker(1e-5, 1e-5))
                     .optimize(
-                            new MaxEval(MOVES),
+                            new MaxEval(evaluations),
                             asked,
                             GoalType.MINIMIZE,
                             new InitialGuess(start.at()),
@@ -261,11 +283,14 @@ public final class Search {
     }
 
     private double missed(TableSet there) {
-        double missed = Fit.of(there, look, Sureness.AT_ONCE).missed();
-        return missed
-                + Stream.of(Finding.Kind.LIGHT_IN_FRAME, Finding.Kind.CAMERA_IN_THE_WAY)
-                        .filter(kind -> Finding.of(there, kind).isPresent())
-                        .count();
+        return Fit.of(there, look, Sureness.AT_ONCE).missed() + ruined(there);
+    }
+
+    /** How many findings that ruin any picture the light's place alone brings about. */
+    private static long ruined(TableSet there) {
+        return Stream.of(Finding.Kind.LIGHT_IN_FRAME, Finding.Kind.CAMERA_IN_THE_WAY)
+                .filter(kind -> Finding.of(there, kind).isPresent())
+                .count();
     }
 
     /** As it is at rest; nothing where no picture is any good with it, and the reason is counted. */

@@ -1,5 +1,7 @@
 package zephyrdune.answers.search;
 
+import java.util.ArrayList;
+import java.util.List;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.look.Aspect;
 import zephyrdune.set.look.Band;
@@ -22,6 +24,12 @@ record Spot(double fromTwelve, double toTwelve, double low, double high, boolean
     private static final double NEAREST = 0.2;
 
     private static final double FARTHEST = 3;
+
+    /** Steps to places beside: degrees, and about as many per cent of the distance. */
+    private static final int[] UP = {0, 1, -1, 2, -2, 3, -3, 5, -5};
+
+    private static final int[] OUT = {0, 1, -1, 2, -2, 3, -3, 5, -5, 8, -8, 12, -12, 18, -18, 26, -26};
+    private static final double OUT_STEP = 0.004;
 
     private static final double LOWEST = Math.toRadians(5);
 
@@ -47,6 +55,23 @@ record Spot(double fromTwelve, double toTwelve, double low, double high, boolean
         double distance = whole(NEAREST * Math.pow(FARTHEST / NEAREST, coordinates[2]), 0.01);
         double clock = right || round == 0 ? round : 2 * Math.PI - round;
         return light.with(there -> there.clock(clock).heightAngle(height).distance(distance));
+    }
+
+    /** Places beside one, near and farther off: some degrees up and down, up to a third nearer and farther. */
+    List<double[]> beside(double[] at) {
+        List<double[]> places = new ArrayList<>();
+        for (int up : UP) {
+            for (int out : OUT) {
+                double height = high > low ? at[1] + Math.toRadians(up) / (high - low) : at[1];
+                double far = at[2] + OUT_STEP * out;
+                places.add(new double[] {at[0], within(height), within(far)});
+            }
+        }
+        return places;
+    }
+
+    private static double within(double coordinate) {
+        return Math.max(0, Math.min(1, coordinate));
     }
 
     private static double whole(double value, double step) {

@@ -61,10 +61,10 @@ public class SearchTest {
             {look(behind, new HeightBand(0.6, 1.4), new SizeBand(0.3, 0.35), new EdgeBand(2.6, 2.8))},
             {look(behind, new HeightBand(0.2, 1), new EdgeBand(0.2, 0.3), new FallOffBand(0.9, 1.2))},
             {look(behind, new HeightBand(0.3, 0.6), new SizeBand(0.8, 1), new FallOffBand(0, 0.1))},
-            {look(behind, new HeightBand(1.1, 1.4), new SizeBand(0.5, 0.6), new EdgeBand(0.3, 0.5))},
+            {look(behind, new HeightBand(1.1, 1.4), new SizeBand(0.5, 0.6), new EdgeBand(0.1, 0.15))},
             {look(aside, new HeightBand(0.15, 0.4), new SizeBand(1.2, 1.4), new FallOffBand(0.1, 0.2))},
             {look(aside, new HeightBand(0.5, 0.7), new EdgeBand(1.5, 1.6), new FallOffBand(1.5, 2))},
-            {look(aside, new HeightBand(0.2, 0.4), new SizeBand(0.2, 0.25), new EdgeBand(3, 3.3))},
+            {look(aside, new HeightBand(0.5, 0.8), new SizeBand(0.4, 0.45), new EdgeBand(3, 3.2))},
             {look(aside, new HeightBand(0.9, 1.1), new EdgeBand(0.35, 0.4), new FallOffBand(0.6, 0.7))},
             {look(aside, new HeightBand(0.4, 0.5), new SizeBand(2, 2.5), new EdgeBand(0.5, 0.55))},
         };
