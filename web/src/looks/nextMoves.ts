@@ -6,7 +6,11 @@ import { signedStops } from "../set/units";
 import { useAdvice, useUsualSchools } from "./advice";
 
 /** A finding or a next move: what is so, and what can be tried. */
-export type Advised = Pick<Finding, "words" | "action" | "set"> & { key: string };
+export type Advised = Pick<Finding, "words" | "action" | "set"> & {
+  key: string;
+  /** On the button, where that says more than the action. */
+  label?: string;
+};
 
 /** What brings a set that has rested nearer to its look. */
 export function useNextMoves(set: TableSet | null) {

@@ -31,16 +31,21 @@ export function Findings() {
   });
   const next = useNextMoves(set);
   const said = useSaid();
+  const [tried, setTried] = useState<Advised | null>(null);
   const asked = found.data?.asked;
   const findings = found.data?.findings ?? [];
   const moves = next.data?.asked === asked ? (next.data?.moves ?? []) : [];
+  // what stands on the table came of a move of this kind
+  const again = ({ key }: Advised) =>
+    tried?.key === key && JSON.stringify(tried.set) === JSON.stringify(asked);
   // first what ruins any picture, then what brings it nearer to its look, then what else spoils it
   const [first, ...rest]: Advised[] = [
     ...findings.filter(({ ruinous }) => ruinous).map(finding),
-    ...moves.map(asAdvice),
+    ...moves.map(asAdvice).map((move) => (again(move) ? moreOf(move) : move)),
     ...findings.filter(({ ruinous }) => !ruinous).map(finding),
   ];
   const ofLook = useOfLook(next);
+  const trying = { asked, onTry: setTried };
   const fresh = useTable((table) => table.set === asked) && !found.isFetching;
   const impossible = useTable((table) => table.problem !== null);
   return (
@@ -61,7 +66,7 @@ export function Findings() {
           >
             {said(first.words)}
           </span>
-          <Try advised={first} asked={asked} />
+          <Try advised={first} {...trying} />
           {rest.length > 0 && (
             <Menu
               name="More advice"
@@ -78,7 +83,7 @@ export function Findings() {
                   <li key={advised.key} className="flex items-center gap-2 px-1 text-sm">
                     <span className="flex-1">{said(advised.words)}</span>
                     <Popover.Close asChild>
-                      <Try advised={advised} asked={asked} />
+                      <Try advised={advised} {...trying} />
                     </Popover.Close>
                   </li>
                 ))}
@@ -112,20 +117,32 @@ function useOfLook({ isFetching, data }: ReturnType<typeof useNextMoves>): strin
   return " No single move brings it nearer to its look; find placements under Looks.";
 }
 
+/** The next step of a kind that was tried just now. */
+const moreOf = (move: Advised): Advised => ({ ...move, label: `More like this: ${move.action}` });
+
 const finding = (found: Finding): Advised => ({ key: found.kind, ...found });
 
-function Try({ advised, asked, ...rest }: { advised: Advised; asked: TableSet | undefined }) {
-  const { set, action } = advised;
+type TryProps = {
+  advised: Advised;
+  asked: TableSet | undefined;
+  onTry: (advised: Advised) => void;
+};
+
+function Try({ advised, asked, onTry, ...rest }: TryProps) {
+  const { set, action, label = action } = advised;
   const said = useSaid();
   if (!set) return null;
   return (
     <button
       type="button"
       className="h-7 shrink-0 rounded-md border border-edge/60 px-2 hover:bg-raised max-sm:h-11"
-      onClick={() => tryOut(asking(asked), set, `${said(action)}: done`)}
+      onClick={() => {
+        onTry(advised);
+        tryOut(asking(asked), set, `${said(action)}: done`);
+      }}
       {...rest}
     >
-      {said(action)}
+      {said(label)}
     </button>
   );
 }

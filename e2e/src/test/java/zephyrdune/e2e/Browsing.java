@@ -102,6 +102,16 @@ abstract class Browsing {
         return back;
     }
 
+    /** A phone: small, and touched. */
+    static BrowserContext touched() {
+        BrowserContext phone = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(390, 844)
+                .setHasTouch(true)
+                .setReducedMotion(ReducedMotion.REDUCE));
+        phone.addInitScript("try { localStorage.setItem('zephyrdune:tour', 'seen'); } catch {}");
+        return phone;
+    }
+
     static BrowserContext strangersContext(int width, int height) {
         return browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)

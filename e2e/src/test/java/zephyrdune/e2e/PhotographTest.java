@@ -2,6 +2,7 @@ package zephyrdune.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -92,6 +93,33 @@ public class PhotographTest extends Browsing {
         assertThat(page.getByTestId("match-beside").getByRole(AriaRole.IMG)).hasCount(2);
         click("Put the photograph away");
         click("Undo");
+    }
+
+    /** On a phone, with a finger: looks, a photograph and its marks, and nothing beside the screen. */
+    @Test
+    public void marksByTouch() {
+        try (BrowserContext phone = touched()) {
+            Page touchedPage = newPage(phone);
+            touchedPage.navigate(address());
+            touchedPage.getByRole(AriaRole.BUTTON, named("Looks")).tap();
+            touchedPage
+                    .getByRole(AriaRole.BUTTON, named("Read the light from a photograph"))
+                    .tap();
+            touchedPage.getByTestId("photograph-file").setInputFiles(photograph());
+            Locator surface = touchedPage.getByTestId("photograph");
+            surface.waitFor();
+            touchedPage.getByRole(AriaRole.BUTTON, named("Background")).tap();
+            surface.scrollIntoViewIfNeeded();
+            BoundingBox box = surface.boundingBox();
+            touchedPage.touchscreen().tap(box.x + 0.45 * box.width, box.y + 0.4 * box.height);
+            assertThat(touchedPage.getByTestId("told-BACKDROP")).containsText("light grey");
+            assertThat(touchedPage.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^Background; arrow keys move it"))))
+                    .isVisible();
+            int wide = (int) touchedPage.evaluate("document.documentElement.scrollWidth");
+            org.assertj.core.api.Assertions.assertThat(wide).isLessThanOrEqualTo(390);
+        }
     }
 
     /** Marks are put, moved and taken away by keyboard alone; kept, they are there again. */

@@ -58,8 +58,10 @@ public class ScreenshotsTest extends Browsing {
     /** The picture of the set on the table as if somebody had sent it, marked. */
     private void photograph() {
         String picture = (String) page.getByTestId("picture")
-                .evaluate("img => fetch(img.src).then(it => it.arrayBuffer())"
-                        + ".then(it => btoa(String.fromCharCode(...new Uint8Array(it))))");
+                .evaluate("img => { const canvas = document.createElement('canvas');"
+                        + " canvas.width = img.naturalWidth; canvas.height = img.naturalHeight;"
+                        + " canvas.getContext('2d').drawImage(img, 0, 0);"
+                        + " return canvas.toDataURL('image/png').split(',')[1]; }");
         click("Read the light from a photograph");
         page.getByTestId("photograph-file")
                 .setInputFiles(new FilePayload(
