@@ -32,7 +32,7 @@ export function MarkedPicture({ photograph, reading }: Props) {
   return (
     <div className="flex min-h-0 flex-col gap-2">
       <div
-        className="relative grid min-h-0 flex-1 place-items-center bg-surround max-md:min-h-64"
+        className="relative grid min-h-0 flex-1 place-items-center bg-surround max-md:h-72 max-md:flex-none"
         style={{ containerType: "size" }}
       >
         <div
