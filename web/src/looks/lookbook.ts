@@ -25,6 +25,8 @@ export function useLookbook() {
       const { version, lookbook } = await api.lookbook();
       const looks = changed(lookbook.looks);
       const stored = await api.saveLookbook(version, { ...lookbook, looks });
+      // what was asked for before this was saved must not come after it
+      await queries.cancelQueries({ queryKey: LOOKBOOK });
       queries.setQueryData<StoredLookbook>(LOOKBOOK, stored);
       return stored;
     });

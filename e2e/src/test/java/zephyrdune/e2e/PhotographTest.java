@@ -112,7 +112,7 @@ public class PhotographTest extends Browsing {
             surface.scrollIntoViewIfNeeded();
             BoundingBox box = surface.boundingBox();
             touchedPage.touchscreen().tap(box.x + 0.45 * box.width, box.y + 0.4 * box.height);
-            assertThat(touchedPage.getByTestId("told-BACKDROP")).containsText("light grey");
+            assertThat(touchedPage.getByTestId("told-BACKDROP")).containsText("white");
             assertThat(touchedPage.getByRole(
                             AriaRole.BUTTON,
                             new Page.GetByRoleOptions().setName(Pattern.compile("^Background; arrow keys move it"))))
