@@ -2,7 +2,7 @@ import { expect, it } from "vitest";
 import type { Band, NamedLook, Verdict } from "../api/types";
 import { aspectOf, onBar, said } from "./bands";
 import { freeTitle } from "./lookbook";
-import { asAdvice } from "./nextMoves";
+import { type Advised, asAdvice, moreLike } from "./nextMoves";
 
 const verdict = (value: number | null, off: number) =>
   ({ from: 1, to: 3, value, off }) as unknown as Verdict;
@@ -45,4 +45,15 @@ it("says a move in the words of a finding", () => {
   expect(asAdvice(move as never).words).toBe(
     "Nearer to the look: 7 of 9 met, now 4; then still height too low; power +0.6 stops",
   );
+});
+
+it("steps on with what was tried, until that is taken back", () => {
+  const set = { title: "After it" } as unknown as NonNullable<Advised["set"]>;
+  const tried = { key: "TURN", words: "", action: "Light round to 4:00", set };
+  const next = { ...tried, action: "Light round to 3:00" };
+  const standing = { title: "After it" } as never;
+  expect(moreLike(tried, next, standing).label).toBe("More like this: Light round to 3:00");
+  expect(moreLike(tried, { ...next, key: "HEIGHT" }, standing).label).toBeUndefined();
+  expect(moreLike(tried, next, { title: "Before it" } as never).label).toBeUndefined();
+  expect(moreLike(null, next, standing).label).toBeUndefined();
 });

@@ -44,6 +44,16 @@ export function asAdvice(move: NextMove): Advised {
   };
 }
 
+/** A move as the next step of what was tried, where it is of that kind and what was tried is what stands on the table. */
+export function moreLike(
+  tried: Advised | null,
+  move: Advised,
+  asked: TableSet | undefined,
+): Advised {
+  const again = tried?.key === move.key && JSON.stringify(tried.set) === JSON.stringify(asked);
+  return again ? { ...move, label: `More like this: ${move.action}` } : move;
+}
+
 function list(misses: string[]): string {
   return misses.map((words) => words.charAt(0).toLowerCase() + words.slice(1)).join(", ");
 }

@@ -5,7 +5,7 @@ import { useEffect, useState } from "react";
 import { api } from "../../api/client";
 import type { Finding, TableSet } from "../../api/types";
 import { tryOut } from "../../cards/actions";
-import { type Advised, asAdvice, useNextMoves } from "../../looks/nextMoves";
+import { type Advised, asAdvice, moreLike, useNextMoves } from "../../looks/nextMoves";
 import { useAnswers } from "../../set/answers";
 import { asking } from "../../set/late";
 import { useSaid } from "../../set/preferences";
@@ -35,13 +35,10 @@ export function Findings() {
   const asked = found.data?.asked;
   const findings = found.data?.findings ?? [];
   const moves = next.data?.asked === asked ? (next.data?.moves ?? []) : [];
-  // what stands on the table came of a move of this kind
-  const again = ({ key }: Advised) =>
-    tried?.key === key && JSON.stringify(tried.set) === JSON.stringify(asked);
   // first what ruins any picture, then what brings it nearer to its look, then what else spoils it
   const [first, ...rest]: Advised[] = [
     ...findings.filter(({ ruinous }) => ruinous).map(finding),
-    ...moves.map(asAdvice).map((move) => (again(move) ? moreOf(move) : move)),
+    ...moves.map(asAdvice).map((move) => moreLike(tried, move, asked)),
     ...findings.filter(({ ruinous }) => !ruinous).map(finding),
   ];
   const ofLook = useOfLook(next);
@@ -116,9 +113,6 @@ function useOfLook({ isFetching, data }: ReturnType<typeof useNextMoves>): strin
   if (isFetching || !data) return " Looking for what brings it nearer to its look …";
   return " No single move brings it nearer to its look; find placements under Looks.";
 }
-
-/** The next step of a kind that was tried just now. */
-const moreOf = (move: Advised): Advised => ({ ...move, label: `More like this: ${move.action}` });
 
 const finding = (found: Finding): Advised => ({ key: found.kind, ...found });
 

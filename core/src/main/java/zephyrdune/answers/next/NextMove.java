@@ -69,17 +69,17 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
      * or no single change brings it nearer.
      */
     public static List<NextMove> of(TableSet set, NamedLook look, Means means) {
+        Cancellation.Aside<List<Finding.Kind>> spoiling = Cancellation.aside(() -> spoiling(set));
         Fit before = Fit.of(set, look, Sureness.AT_REST);
+        List<Finding.Kind> spoiled = spoiling.outcome();
         if (before.misses().isEmpty()) {
             return List.of();
         }
-        List<Finding.Kind> spoiled = SPOILING.stream()
-                .filter(kind -> Finding.of(set, kind).isPresent())
-                .toList();
         boolean habit = means.schools().fill() == Schools.Fill.BY_HABIT;
         Comparator<NextMove> byGain = Comparator.comparingDouble(NextMove::gain).reversed();
-        return ranked(set, look, before, means, spoiled).stream()
-                .flatMap(trial -> move(set, look, before, spoiled, trial).stream())
+        List<Trial> trials = ranked(set, look, before, means, spoiled);
+        return Cancellation.onAllCores(trials, trial -> move(set, look, before, spoiled, trial)).stream()
+                .flatMap(Optional::stream)
                 .filter(move -> move.gain() > WORTH)
                 .sorted(Comparator.<NextMove, Boolean>comparing(move -> !(habit && move.kind == Kind.CARD_IN))
                         .thenComparing(byGain))
@@ -87,12 +87,16 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
                 .toList();
     }
 
+    private static List<Finding.Kind> spoiling(TableSet set) {
+        return SPOILING.stream()
+                .filter(kind -> Finding.of(set, kind).isPresent())
+                .toList();
+    }
+
     /** Nothing where it would spoil what was well before. */
     private static Optional<NextMove> move(
             TableSet set, NamedLook look, Fit before, List<Finding.Kind> spoiled, Trial trial) {
-        List<Finding.Kind> then = SPOILING.stream()
-                .filter(kind -> Finding.of(trial.set(), kind).isPresent())
-                .toList();
+        List<Finding.Kind> then = spoiling(trial.set());
         if (!spoiled.containsAll(then)) {
             return Optional.empty();
         }

@@ -2,8 +2,6 @@ package zephyrdune.answers.search;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collection;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -73,11 +71,6 @@ public final class Search {
     /** Of two that are nearly alike in the look the one comes first that asks for less. */
     private static final double ALIKE = 0.1;
 
-    /** What being unlike the others is worth of what is missed, and up to how unlike. */
-    private static final double NEW = 0.1;
-
-    private static final double NEW_MOST = 3;
-
     /** So many are shown before any is looked at with cards. */
     private static final int FIRST = 2;
 
@@ -125,27 +118,27 @@ public final class Search {
     public Found run(Consumer<Found> progress) {
         // something to look at soon: what the shaper on the light can do
         List<Candidate> placed = new ArrayList<>(places(List.of(Optional.empty())));
-        progress.accept(found(unlike(placed, FIRST), FIRST_DONE));
+        progress.accept(found(Ranking.unlike(placed, FIRST), FIRST_DONE));
         placed.addAll(places(otherShapers()));
-        placed = best(placed);
-        progress.accept(found(unlike(placed, FIRST), GEOMETRY_DONE));
-        List<Candidate> likely = each(unlike(placed, LIKELY), this::polished);
+        placed = Ranking.best(placed);
+        progress.accept(found(Ranking.unlike(placed, FIRST), GEOMETRY_DONE));
+        List<Candidate> likely = each(Ranking.unlike(placed, LIKELY), this::polished);
         List<Candidate> carded = new ArrayList<>();
         for (int i = 0; i < likely.size(); i += AT_ONCE) {
             int end = Math.min(likely.size(), i + AT_ONCE);
             carded.addAll(each(likely.subList(i, end), this::withCards));
             double share = GEOMETRY_DONE + (CARDS_DONE - GEOMETRY_DONE) * end / likely.size();
-            progress.accept(found(unlike(best(carded), SHOWN), share));
+            progress.accept(found(Ranking.unlike(Ranking.best(carded), SHOWN), share));
         }
-        carded = best(carded);
+        carded = Ranking.best(carded);
         List<Candidate> moved = new ArrayList<>(carded);
-        List<Candidate> starts = unlike(carded, REFINED);
+        List<Candidate> starts = Ranking.unlike(carded, REFINED);
         for (int i = 0; i < starts.size(); i += 2) {
             moved.addAll(each(starts.subList(i, Math.min(starts.size(), i + 2)), this::moved));
             double share = CARDS_DONE + (1 - CARDS_DONE) * (i + 2) / (starts.size() + 2.0);
-            progress.accept(found(unlike(best(moved), SHOWN), Math.min(0.99, share)));
+            progress.accept(found(Ranking.unlike(Ranking.best(moved), SHOWN), Math.min(0.99, share)));
         }
-        Found all = found(unlike(best(moved), SHOWN), 1);
+        Found all = found(Ranking.unlike(Ranking.best(moved), SHOWN), 1);
         progress.accept(all);
         return all;
     }
@@ -159,7 +152,7 @@ public final class Search {
         List<Build> builds = shapers.stream()
                 .map(shaper -> new Build(shaper, new CardPlan.AsTheyAre()))
                 .toList();
-        return best(each(
+        return Ranking.best(each(
                 builds,
                 build -> Stream.of(true, false)
                         .flatMap(right -> {
@@ -320,31 +313,6 @@ public final class Search {
                 .map(entry -> new Found.RuledOut(entry.getKey(), entry.getValue()))
                 .toList();
         return new Found(placements, ruledOut, evaluated.get(), share);
-    }
-
-    private static List<Candidate> best(Collection<Candidate> all) {
-        return all.stream()
-                .sorted(Comparator.comparingDouble(Candidate::missed))
-                .toList();
-    }
-
-    /** Of a ranking those that differ from each other: each next the best that is most unlike those before. */
-    private static List<Candidate> unlike(List<Candidate> ranked, int most) {
-        List<Candidate> chosen = new ArrayList<>();
-        List<Candidate> left = new ArrayList<>(ranked);
-        while (chosen.size() < most && !left.isEmpty()) {
-            Candidate next = Collections.min(
-                    left,
-                    Comparator.comparingDouble(
-                            each -> each.missed() - NEW * Math.min(NEW_MOST, nearest(each, chosen))));
-            chosen.add(next);
-            left.removeIf(each -> each.unlike(next) < Candidate.DIFFERENT);
-        }
-        return chosen;
-    }
-
-    private static double nearest(Candidate candidate, List<Candidate> chosen) {
-        return chosen.stream().mapToDouble(candidate::unlike).min().orElse(0);
     }
 
     /** What comes of each, in their order. */

@@ -231,9 +231,12 @@ class PhotographController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Operation(operationId = "forgetPhotograph", summary = "No longer keep a photograph")
     void forget(@PathVariable UUID id) {
-        if (!store.delete(id)) {
+        if (store.find(id).isEmpty()) {
             throw new Missing("This photograph is not kept");
         }
+        // stays open, so that it can be kept after all
+        open.find(id);
+        store.delete(id);
     }
 
     @GetMapping("/api/client-looks")

@@ -65,8 +65,8 @@ class PhotographStore {
         return find(id).orElseThrow();
     }
 
-    boolean delete(UUID id) {
-        return jdbc.sql("delete from photograph where id = ?").param(id).update() == 1;
+    void delete(UUID id) {
+        jdbc.sql("delete from photograph where id = ?").param(id).update();
     }
 
     private static KeptPhotograph stored(ResultSet row, int number) throws SQLException {
