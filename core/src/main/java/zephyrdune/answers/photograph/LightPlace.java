@@ -36,7 +36,6 @@ record LightPlace(Vector3D centre, Estimate clock, Estimate height, Optional<Est
     private static final double MOST_APART = Math.toRadians(75);
 
     private static final int STEPS = 200;
-    private static final double NUDGE = 1e-5;
 
     /** @throws Refused where the shadows cannot be of one light */
     static LightPlace of(List<ShadowRay> rays) {
@@ -45,7 +44,7 @@ record LightPlace(Vector3D centre, Estimate clock, Estimate height, Optional<Est
         LeastSquaresOptimizer.Optimum found = new LevenbergMarquardtOptimizer()
                 .optimize(new LeastSquaresBuilder()
                         .start(new double[] {start[0], start[1], Math.log(USUAL)})
-                        .model(at -> residuals(rays, at), at -> slopes(rays, at))
+                        .model(at -> residuals(rays, at), at -> Jacobian.of(there -> residuals(rays, there), at))
                         .target(new double[2 * rays.size() + 1])
                         .maxEvaluations(STEPS)
                         .maxIterations(STEPS)
@@ -101,21 +100,5 @@ record LightPlace(Vector3D centre, Estimate clock, Estimate height, Optional<Est
         }
         off.add((at[2] - Math.log(USUAL)) / USUAL_SPREAD);
         return off.stream().mapToDouble(Double::doubleValue).toArray();
-    }
-
-    private static double[][] slopes(List<ShadowRay> rays, double[] at) {
-        double[][] slopes = new double[2 * rays.size() + 1][3];
-        for (int i = 0; i < 3; i++) {
-            double[] more = at.clone();
-            double[] less = at.clone();
-            more[i] += NUDGE;
-            less[i] -= NUDGE;
-            double[] above = residuals(rays, more);
-            double[] below = residuals(rays, less);
-            for (int row = 0; row < above.length; row++) {
-                slopes[row][i] = (above[row] - below[row]) / (2 * NUDGE);
-            }
-        }
-        return slopes;
     }
 }

@@ -193,7 +193,7 @@ record SoftEdge(double width, double square, double disc, Vector3D out, Vector3D
                 return new LevenbergMarquardtOptimizer()
                         .optimize(new LeastSquaresBuilder()
                                 .start(new double[] {width, middle, 0, shade, lit, 0})
-                                .model(at -> model(at, shape), at -> slopes(at, shape))
+                                .model(at -> model(at, shape), at -> Jacobian.of(there -> model(there, shape), at))
                                 .target(all)
                                 .maxEvaluations(STEPS)
                                 .maxIterations(STEPS)
@@ -215,23 +215,6 @@ record SoftEdge(double width, double square, double disc, Vector3D out, Vector3D
                 }
             }
             return light;
-        }
-
-        private static double[][] slopes(double[] at, DoubleUnaryOperator shape) {
-            double[][] slopes = new double[LINES * ALONG][at.length];
-            for (int i = 0; i < at.length; i++) {
-                double nudge = 1e-4 * Math.max(0.1, Math.abs(at[i]));
-                double[] more = at.clone();
-                double[] less = at.clone();
-                more[i] += nudge;
-                less[i] -= nudge;
-                double[] above = model(more, shape);
-                double[] below = model(less, shape);
-                for (int row = 0; row < above.length; row++) {
-                    slopes[row][i] = (above[row] - below[row]) / (2 * nudge);
-                }
-            }
-            return slopes;
         }
     }
 }

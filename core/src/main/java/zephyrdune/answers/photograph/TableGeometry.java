@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
-import java.util.function.ToDoubleFunction;
+import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.util.FastMath;
@@ -35,6 +35,10 @@ final class TableGeometry {
     private final double height;
     private final TableView view;
     private final Optional<LightPlace> light;
+
+    /** The things whose shadows tell where it stands. */
+    private final List<StandingThing> telling = new ArrayList<>();
+
     private final List<Edge> edges = new ArrayList<>();
     private final List<Trouble> troubles = new ArrayList<>();
 
@@ -57,7 +61,10 @@ final class TableGeometry {
             StandingThing thing = marks.things().get(i);
             String field = field(i);
             PhotographReading.tried(troubles, () -> ShadowRay.of(view, height, thing, field))
-                    .ifPresent(rays::add);
+                    .ifPresent(ray -> {
+                        rays.add(ray);
+                        telling.add(thing);
+                    });
         }
         light = rays.isEmpty() ? Optional.empty() : PhotographReading.tried(troubles, () -> LightPlace.of(rays));
         light.ifPresent(this::readEdges);
@@ -116,8 +123,8 @@ final class TableGeometry {
 
     List<PhotographLine> lines() {
         return List.of(
-                clock(),
-                heightLine(),
+                angle(PhotographLine.Kind.CLOCK, LightPlace::clock),
+                angle(PhotographLine.Kind.HEIGHT, LightPlace::height),
                 distance(),
                 edgeLine(PhotographLine.Kind.SIZE, edges.stream().mapToDouble(Edge::size)),
                 edgeLine(PhotographLine.Kind.EDGE, edges.stream().mapToDouble(Edge::toHeight)),
@@ -130,26 +137,14 @@ final class TableGeometry {
                 : "The marks of what stands upright do not tell it";
     }
 
-    private PhotographLine clock() {
+    /** Clock or height. */
+    private PhotographLine angle(PhotographLine.Kind kind, Function<LightPlace, Estimate> asked) {
         return new PhotographLine(
-                PhotographLine.Kind.CLOCK,
-                light.map(found -> unsure(
-                        found.clock(),
-                        other -> other.clock().value() - found.clock().value())),
-                light.isPresent() ? byShadows() : noLight());
-    }
-
-    private PhotographLine heightLine() {
-        return new PhotographLine(
-                PhotographLine.Kind.HEIGHT,
-                light.map(found -> unsure(
-                        found.height(),
-                        other -> other.height().value() - found.height().value())),
-                light.isPresent() ? byShadows() : noLight());
+                kind, light.map(found -> unsure(found, asked)), light.isPresent() ? byShadows() : noLight());
     }
 
     private String byShadows() {
-        int shadows = marks.things().size();
+        int shadows = telling.size();
         return shadows == 1 ? "by one shadow" : "by %d shadows".formatted(shadows);
     }
 
@@ -203,16 +198,16 @@ final class TableGeometry {
     }
 
     /** With what the table's own marks leave open: they are the same for all shadows. */
-    private Estimate unsure(Estimate estimate, ToDoubleFunction<LightPlace> apart) {
+    private Estimate unsure(LightPlace found, Function<LightPlace, Estimate> asked) {
+        Estimate estimate = asked.apply(found);
         double square = estimate.spread() * estimate.spread();
-        for (PhotographMarks other : otherPlanes()) {
+        for (PhotographMarks nearly : otherPlanes()) {
             try {
-                TableView moved = TableView.of(other, height);
+                TableView moved = TableView.of(nearly, height);
                 List<ShadowRay> rays = new ArrayList<>();
-                for (int i = 0; i < marks.things().size(); i++) {
-                    rays.add(ShadowRay.of(moved, height, marks.things().get(i), field(i)));
-                }
-                double off = FastMath.IEEEremainder(apart.applyAsDouble(LightPlace.of(rays)), 2 * Math.PI);
+                telling.forEach(thing -> rays.add(ShadowRay.of(moved, height, thing, "things")));
+                double other = asked.apply(LightPlace.of(rays)).value();
+                double off = FastMath.IEEEremainder(other - estimate.value(), 2 * Math.PI);
                 square += off * off;
             } catch (Refused none) {
                 // a mark that is nearly wrong tells nothing of how sure the others are
