@@ -39,6 +39,7 @@ final class TableGeometry {
     /** The things whose shadows tell where it stands. */
     private final List<StandingThing> telling = new ArrayList<>();
 
+    private final List<LightPlace> nearly;
     private final List<Edge> edges = new ArrayList<>();
     private final List<Trouble> troubles = new ArrayList<>();
 
@@ -67,6 +68,7 @@ final class TableGeometry {
                     });
         }
         light = rays.isEmpty() ? Optional.empty() : PhotographReading.tried(troubles, () -> LightPlace.of(rays));
+        nearly = light.isPresent() ? nearlyThere() : List.of();
         light.ifPresent(this::readEdges);
     }
 
@@ -201,20 +203,28 @@ final class TableGeometry {
     private Estimate unsure(LightPlace found, Function<LightPlace, Estimate> asked) {
         Estimate estimate = asked.apply(found);
         double square = estimate.spread() * estimate.spread();
-        for (PhotographMarks nearly : otherPlanes()) {
+        for (LightPlace nearly : nearly) {
+            double off = FastMath.IEEEremainder(asked.apply(nearly).value() - estimate.value(), 2 * Math.PI);
+            square += off * off;
+        }
+        return new Estimate(estimate.value(), Math.sqrt(square));
+    }
+
+    /** Where the light would stand if one mark of the table lay a little beside. */
+    private List<LightPlace> nearlyThere() {
+        List<LightPlace> places = new ArrayList<>();
+        for (PhotographMarks other : otherPlanes()) {
             try {
-                TableView moved = TableView.of(nearly, height);
-                List<ShadowRay> rays = new ArrayList<>();
-                telling.forEach(thing -> rays.add(ShadowRay.of(moved, height, thing, "things")));
-                double other = asked.apply(LightPlace.of(rays)).value();
-                double off = FastMath.IEEEremainder(other - estimate.value(), 2 * Math.PI);
-                square += off * off;
+                TableView moved = TableView.of(other, height);
+                places.add(LightPlace.of(telling.stream()
+                        .map(thing -> ShadowRay.of(moved, height, thing, "things"))
+                        .toList()));
             } catch (Refused none) {
                 // a mark that is nearly wrong tells nothing of how sure the others are
                 continue;
             }
         }
-        return new Estimate(estimate.value(), Math.sqrt(square));
+        return places;
     }
 
     /** The table as it would be marked with one mark a little beside. */
