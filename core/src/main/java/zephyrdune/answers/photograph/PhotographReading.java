@@ -42,7 +42,7 @@ public record PhotographReading(
 
     /** Reads what can be read; what cannot is told as a trouble. */
     public static PhotographReading of(Picture picture, PhotographMarks marks) {
-        Tones tones = new Tones(picture, marks.spots());
+        SpotTones tones = new SpotTones(picture, marks.spots());
         List<Trouble> troubles = new ArrayList<>();
         List<HighlightOutline> highlights = new ArrayList<>();
         for (int i = 0; i < marks.highlights().size(); i++) {
@@ -69,7 +69,7 @@ public record PhotographReading(
         }
     }
 
-    private static List<SpotTone> spotTones(Tones tones) {
+    private static List<SpotTone> spotTones(SpotTones tones) {
         List<ToneSpot.Part> there = new ArrayList<>(List.of(ToneSpot.Part.values()));
         there.removeIf(part -> !tones.has(part));
         Optional<ToneSpot.Part> brightest = there.stream()
@@ -82,7 +82,7 @@ public record PhotographReading(
                 .toList();
     }
 
-    private static List<PhotographLine> toneLines(Tones tones, OptionalDouble depthByEdge) {
+    private static List<PhotographLine> toneLines(SpotTones tones, OptionalDouble depthByEdge) {
         OptionalDouble depth = tones.between(ToneSpot.Part.LIT_TABLE, ToneSpot.Part.SHADED_TABLE);
         return List.of(
                 depth.isEmpty() && depthByEdge.isPresent()
@@ -121,7 +121,7 @@ public record PhotographReading(
         return kind == PhotographLine.Kind.SHADE_TINT ? 10 : 0.15;
     }
 
-    private static String missing(Tones tones, ToneSpot.Part... parts) {
+    private static String missing(SpotTones tones, ToneSpot.Part... parts) {
         for (ToneSpot.Part part : parts) {
             if (tones.clipped(part)) {
                 return "“%s” is as bright as the file can say: its light is not known".formatted(part.title());

@@ -2,7 +2,7 @@ package zephyrdune.answers.photograph;
 
 import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.RealMatrix;
@@ -56,7 +56,7 @@ final class RimPose {
     }
 
     private static RealVector vector(Vector3D point) {
-        return new Array2DRowRealMatrix(point.toArray()).getColumnVector(0);
+        return new ArrayRealVector(point.toArray());
     }
 
     private static RealMatrix cone(List<Vector3D> rays, double focal) {

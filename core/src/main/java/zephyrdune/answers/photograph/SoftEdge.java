@@ -125,7 +125,7 @@ record SoftEdge(double width, double square, double disc, Vector3D out, Vector3D
                 Vector3D place = from.add(way.multiply(i / (ALONG - 1.0)))
                         .add(beside.multiply(STRIP * (line / (LINES - 1.0) - 0.5)));
                 double[] at = view.project(place);
-                light[line][i] = Tones.luminance(picture, at[0], at[1]);
+                light[line][i] = SpotTones.luminance(picture, at[0], at[1]);
             }
         }
         return light;

@@ -3,7 +3,6 @@ package zephyrdune.answers.photograph;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.units.colour.Chromaticity;
@@ -13,7 +12,7 @@ import zephyrdune.units.colour.WhiteBalance;
 import zephyrdune.units.measure.Stops;
 
 /** How bright the parts of a photograph are, as light: sRGB undone. */
-final class Tones {
+final class SpotTones {
 
     /** Half width of what is looked at round a mark, picture widths. */
     private static final double REACH = 0.008;
@@ -31,7 +30,7 @@ final class Tones {
 
     private final Map<ToneSpot.Part, Tone> parts = new EnumMap<>(ToneSpot.Part.class);
 
-    Tones(Picture picture, List<ToneSpot> spots) {
+    SpotTones(Picture picture, List<ToneSpot> spots) {
         for (ToneSpot.Part part : ToneSpot.Part.values()) {
             spots.stream()
                     .filter(spot -> spot.part() == part)
@@ -143,10 +142,10 @@ final class Tones {
         for (int i = 0; i < 3; i++) {
             ratio[i] = parts.get(ToneSpot.Part.SHADED_TABLE).linear[i] / parts.get(ToneSpot.Part.LIT_TABLE).linear[i];
         }
-        Optional<Double> tint = WHITE.light(ratio).temperature().stream()
-                .mapToObj(kelvin -> Mired.of(kelvin)
-                        - Mired.of(Chromaticity.D65.temperature().orElseThrow()))
-                .findFirst();
-        return tint.map(OptionalDouble::of).orElse(OptionalDouble.empty());
+        OptionalDouble kelvin = WHITE.light(ratio).temperature();
+        return kelvin.isEmpty()
+                ? kelvin
+                : OptionalDouble.of(Mired.of(kelvin.getAsDouble())
+                        - Mired.of(Chromaticity.D65.temperature().orElseThrow()));
     }
 }
