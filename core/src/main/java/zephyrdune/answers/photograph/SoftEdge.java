@@ -1,12 +1,6 @@
 package zephyrdune.answers.photograph;
 
-import java.util.Arrays;
-import java.util.function.DoubleUnaryOperator;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.exception.MathRuntimeException;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresOptimizer;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.units.measure.Refused;
 
@@ -35,9 +29,6 @@ record SoftEdge(double width, double square, double disc, Vector3D out, Vector3D
     private static final int ALONG = 81;
     private static final int LINES = 9;
 
-    /** How far apart the outermost lines lie, of the line's length. */
-    private static final double STRIP = 0.16;
-
     /** An edge is to have at least so much depth. */
     private static final double LEAST_DEPTH = 0.06;
 
@@ -47,47 +38,33 @@ record SoftEdge(double width, double square, double disc, Vector3D out, Vector3D
     /** So far the light along the line may be from what it would be across an edge, of the step between both sides. */
     private static final double UNEVEN = 0.06;
 
-    private static final int PARTS = 9;
-
     /** Narrower edges are not told, pixels. */
     private static final double PIXELS = 3;
-
-    private static final int STEPS = 400;
-
-    /** Share of the light that is in view, from -1 where it begins to 1. */
-    private static double square(double at) {
-        return Math.max(0, Math.min(1, (at + 1) / 2));
-    }
-
-    private static double disc(double at) {
-        double x = Math.max(-1, Math.min(1, at));
-        return 0.5 + (x * Math.sqrt(1 - x * x) + Math.asin(x)) / Math.PI;
-    }
 
     static SoftEdge of(Picture picture, TableView view, ShadowLine line, String field) {
         Vector3D from = view.ground(line.from(), field + ".from");
         Vector3D to = view.ground(line.to(), field + ".to");
         double length = from.distance(to);
         double[][] light = light(picture, view, from, to, field);
-        if (ends(light, 0) > ends(light, ALONG)) {
+        if (EdgeFit.shade(light) > EdgeFit.lit(light)) {
             return of(picture, view, new ShadowLine(line.to(), line.from()), field);
         }
-        Fit square = Fit.of(light, SoftEdge::square);
-        Fit disc = Fit.of(light, SoftEdge::disc);
-        Fit best = square.off < disc.off ? square : disc;
+        EdgeFit square = EdgeFit.of(light, EdgeShape.SQUARE);
+        EdgeFit disc = EdgeFit.of(light, EdgeShape.DISC);
+        EdgeFit best = square.off() < disc.off() ? square : disc;
         double depth = best.depth();
         if (!(depth > LEAST_DEPTH)) {
             throw new Refused(
                     field,
                     "There is no shadow's edge across this line; draw it from well inside the shadow to well outside");
         }
-        double width = Math.sqrt(square.width * disc.width) * length;
+        double width = Math.sqrt(square.width() * disc.width()) * length;
         if (!(width < MOST * length)) {
             throw new Refused(
                     field,
                     "The line ends within the soft edge; draw it longer, from the full shadow to the full light");
         }
-        if (best.uneven > UNEVEN) {
+        if (best.uneven() > UNEVEN) {
             throw new Refused(
                     field,
                     "Light does not grow evenly across this edge: the thing may be too narrow for so soft a light. Draw the line nearer to its foot, or take a wider thing");
@@ -96,16 +73,16 @@ record SoftEdge(double width, double square, double disc, Vector3D out, Vector3D
         Vector3D along = to.subtract(from).normalize();
         Vector3D beside = Vector3D.of(-along.getY(), along.getX(), 0);
         // the edge runs along u = middle + slant v, so this is square to it
-        Vector3D out = along.subtract(beside.multiply(best.slant)).normalize();
+        Vector3D out = along.subtract(beside.multiply(best.slant())).normalize();
         double across = out.dot(along);
         boolean hard = width * across < PIXELS * pixel;
         double least = hard ? PIXELS * pixel : 0;
         return new SoftEdge(
                 Math.max(least, width * across),
-                Math.max(least, square.width * length * across * SQUARE),
-                Math.max(least, disc.width * length * across * DISC),
+                Math.max(least, square.width() * length * across * SQUARE),
+                Math.max(least, disc.width() * length * across * DISC),
                 out,
-                from.add(along.multiply(best.middle * length)),
+                from.add(along.multiply(best.middle() * length)),
                 hard,
                 depth);
     }
@@ -122,99 +99,12 @@ record SoftEdge(double width, double square, double disc, Vector3D out, Vector3D
         double[][] light = new double[LINES][ALONG];
         for (int line = 0; line < LINES; line++) {
             for (int i = 0; i < ALONG; i++) {
-                Vector3D place = from.add(way.multiply(i / (ALONG - 1.0)))
-                        .add(beside.multiply(STRIP * (line / (LINES - 1.0) - 0.5)));
+                Vector3D place =
+                        from.add(way.multiply(i / (ALONG - 1.0))).add(beside.multiply(EdgeFit.beside(line, LINES)));
                 double[] at = view.project(place);
                 light[line][i] = SpotTones.luminance(picture, at[0], at[1]);
             }
         }
         return light;
-    }
-
-    /** Mean of the fifth of the line that begins or ends it. */
-    private static double ends(double[][] light, int end) {
-        int fifth = ALONG / 5;
-        int from = end == 0 ? 0 : ALONG - fifth;
-        return Arrays.stream(light)
-                .flatMapToDouble(line -> Arrays.stream(line, from, from + fifth))
-                .average()
-                .orElseThrow();
-    }
-
-    /**
-     * @param middle of the edge on the middle line, share of its length
-     * @param slant how far the middle moves along the line for each step beside it
-     * @param off root of the sum of squares
-     * @param uneven how far a part of the line is off, of the step between both sides
-     */
-    private record Fit(double width, double middle, double slant, double shade, double lit, double off, double uneven) {
-
-        double depth() {
-            return 1 - shade / lit;
-        }
-
-        static Fit of(double[][] light, DoubleUnaryOperator shape) {
-            double shade = ends(light, 0);
-            double lit = ends(light, ALONG);
-            LeastSquaresOptimizer.Optimum best = null;
-            // from several widths: what is much too narrow or wide has no slope to follow
-            for (double width : new double[] {0.1, 0.3, 0.6}) {
-                LeastSquaresOptimizer.Optimum found = fit(light, shape, shade, lit, width);
-                if (found != null && (best == null || found.getCost() < best.getCost())) {
-                    best = found;
-                }
-            }
-            if (best == null) {
-                return new Fit(Double.NaN, 0.5, 0, shade, lit, Double.POSITIVE_INFINITY, 1);
-            }
-            double[] at = best.getPoint().toArray();
-            return new Fit(Math.abs(at[0]), at[1], at[2], at[3], at[4], best.getCost(), uneven(best));
-        }
-
-        private static double uneven(LeastSquaresOptimizer.Optimum found) {
-            double[] off = new double[PARTS];
-            for (int i = 0; i < LINES * ALONG; i++) {
-                off[i % ALONG * PARTS / ALONG] += found.getResiduals().getEntry(i) * PARTS / (LINES * ALONG);
-            }
-            double step = found.getPoint().getEntry(4) - found.getPoint().getEntry(3);
-            return Arrays.stream(off).map(Math::abs).max().orElseThrow() / Math.abs(step);
-        }
-
-        private static LeastSquaresOptimizer.Optimum fit(
-                double[][] light, DoubleUnaryOperator shape, double shade, double lit, double width) {
-            double[] all = Arrays.stream(light).flatMapToDouble(Arrays::stream).toArray();
-            double half = (shade + lit) / 2;
-            double middle = Arrays.stream(light)
-                    .mapToDouble(line ->
-                            Arrays.stream(line).filter(value -> value < half).count() / (double) ALONG)
-                    .average()
-                    .orElseThrow();
-            try {
-                return new LevenbergMarquardtOptimizer()
-                        .optimize(new LeastSquaresBuilder()
-                                .start(new double[] {width, middle, 0, shade, lit, 0})
-                                .model(at -> model(at, shape), at -> Jacobian.of(there -> model(there, shape), at))
-                                .target(all)
-                                .maxEvaluations(STEPS)
-                                .maxIterations(STEPS)
-                                .build());
-            } catch (MathRuntimeException lost) {
-                return null;
-            }
-        }
-
-        private static double[] model(double[] at, DoubleUnaryOperator shape) {
-            double[] light = new double[LINES * ALONG];
-            double width = Math.max(1e-3, Math.abs(at[0]));
-            for (int line = 0; line < LINES; line++) {
-                double middle = at[1] + at[2] * STRIP * (line / (LINES - 1.0) - 0.5);
-                for (int i = 0; i < ALONG; i++) {
-                    double along = i / (ALONG - 1.0);
-                    double open = shape.applyAsDouble((along - middle) / (width / 2));
-                    light[line * ALONG + i] = at[3] + (at[4] - at[3]) * open * (1 + at[5] * (along - middle));
-                }
-            }
-            return light;
-        }
     }
 }
