@@ -1,7 +1,10 @@
 package zephyrdune.answers.finding;
 
+import java.util.Collection;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -55,6 +58,11 @@ public record Finding(Kind kind, String field, String words, String action, Opti
                 CARD_THROUGH,
                 CAMERA_IN_THE_WAY);
 
+        /** All that no picture is any good with. */
+        public static Set<Kind> allRuinous() {
+            return EnumSet.copyOf(RUINOUS);
+        }
+
         /** Whether no picture is any good with it, whatever it is to look like. */
         public boolean ruinous() {
             return RUINOUS.contains(this);
@@ -99,6 +107,17 @@ public record Finding(Kind kind, String field, String words, String action, Opti
     /** What is found of one kind. */
     public static Optional<Finding> of(TableSet set, Kind kind) {
         return LOOKS.get(kind.ordinal()).apply(new Inspection(set)).map(Finding::of);
+    }
+
+    /** Which of some kinds are found, each in words; what mends them is not looked for. */
+    public static Map<Kind, String> present(TableSet set, Collection<Kind> kinds) {
+        Map<Kind, String> found = new EnumMap<>(Kind.class);
+        if (!kinds.isEmpty()) {
+            Inspection scene = new Inspection(set);
+            kinds.forEach(kind ->
+                    LOOKS.get(kind.ordinal()).apply(scene).ifPresent(spoiled -> found.put(kind, spoiled.words())));
+        }
+        return found;
     }
 
     private static Finding of(Spoiled spoiled) {

@@ -1,10 +1,10 @@
 package zephyrdune.answers.next;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import zephyrdune.answers.finding.Finding;
@@ -55,10 +55,6 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
     /** A picture that is spoiled is of no use, however near to its look it would be: so many bands. */
     private static final double SPOILED = 5;
 
-    /** What a change must not bring about. */
-    private static final List<Finding.Kind> SPOILING =
-            Arrays.stream(Finding.Kind.values()).filter(Finding.Kind::ruinous).toList();
-
     /** How much nearer it comes: of what is missed, as {@link Fit#missed()} counts it, and what spoiled the picture as much as five bands. */
     public double gain() {
         return before.missed() - after.missed() + SPOILED * mended;
@@ -69,9 +65,9 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
      * or no single change brings it nearer.
      */
     public static List<NextMove> of(TableSet set, NamedLook look, Means means) {
-        Cancellation.Aside<List<Finding.Kind>> spoiling = Cancellation.aside(() -> spoiling(set));
+        Cancellation.Aside<Set<Finding.Kind>> spoiling = Cancellation.aside(() -> spoiling(set));
         Fit before = Fit.of(set, look, Sureness.AT_REST);
-        List<Finding.Kind> spoiled = spoiling.outcome();
+        Set<Finding.Kind> spoiled = spoiling.outcome();
         if (before.misses().isEmpty()) {
             return List.of();
         }
@@ -87,16 +83,15 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
                 .toList();
     }
 
-    private static List<Finding.Kind> spoiling(TableSet set) {
-        return SPOILING.stream()
-                .filter(kind -> Finding.of(set, kind).isPresent())
-                .toList();
+    /** What a change must not bring about. */
+    private static Set<Finding.Kind> spoiling(TableSet set) {
+        return Finding.present(set, Finding.Kind.allRuinous()).keySet();
     }
 
     /** Nothing where it would spoil what was well before. */
     private static Optional<NextMove> move(
-            TableSet set, NamedLook look, Fit before, List<Finding.Kind> spoiled, Trial trial) {
-        List<Finding.Kind> then = spoiling(trial.set());
+            TableSet set, NamedLook look, Fit before, Set<Finding.Kind> spoiled, Trial trial) {
+        Set<Finding.Kind> then = spoiling(trial.set());
         if (!spoiled.containsAll(then)) {
             return Optional.empty();
         }
@@ -112,7 +107,7 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
 
     /** The best trial of each kind by a quick look, the best first. */
     private static List<Trial> ranked(
-            TableSet set, NamedLook look, Fit before, Means means, List<Finding.Kind> spoiled) {
+            TableSet set, NamedLook look, Fit before, Means means, Set<Finding.Kind> spoiled) {
         ToDoubleFunction<Trial> missed = trial -> missed(trial, look, spoiled);
         Trials trials = new Trials(set, look, before, means);
         List<Supplier<Optional<Seen>>> work = new ArrayList<>();
@@ -143,11 +138,9 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
         return best;
     }
 
-    private static double missed(Trial trial, NamedLook look, List<Finding.Kind> spoiled) {
+    private static double missed(Trial trial, NamedLook look, Set<Finding.Kind> spoiled) {
         Cancellation.check();
-        long still = spoiled.stream()
-                .filter(kind -> Finding.of(trial.set(), kind).isPresent())
-                .count();
+        int still = Finding.present(trial.set(), spoiled).size();
         return Fit.of(trial.set(), look, Sureness.AT_ONCE).missed() + SPOILED * still;
     }
 

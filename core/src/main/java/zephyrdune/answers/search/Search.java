@@ -3,9 +3,11 @@ package zephyrdune.answers.search;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
@@ -80,6 +82,10 @@ public final class Search {
     private static final double GEOMETRY_DONE = 0.2;
 
     private static final double CARDS_DONE = 0.4;
+
+    /** Findings that ruin any picture and that the light's place alone brings about. */
+    private static final Set<Finding.Kind> BY_PLACE =
+            EnumSet.of(Finding.Kind.LIGHT_IN_FRAME, Finding.Kind.CAMERA_IN_THE_WAY);
 
     private final TableSet set;
     private final NamedLook look;
@@ -279,20 +285,16 @@ public final class Search {
         return Fit.of(there, look, Sureness.AT_ONCE).missed() + ruined(there);
     }
 
-    /** How many findings that ruin any picture the light's place alone brings about. */
-    private static long ruined(TableSet there) {
-        return Stream.of(Finding.Kind.LIGHT_IN_FRAME, Finding.Kind.CAMERA_IN_THE_WAY)
-                .filter(kind -> Finding.of(there, kind).isPresent())
-                .count();
+    /** How many findings ruin the picture by the light's place. */
+    private static int ruined(TableSet there) {
+        return Finding.present(there, BY_PLACE).size();
     }
 
     /** As it is at rest; nothing where no picture is any good with it, and the reason is counted. */
     private Optional<Placement> placement(Candidate candidate) {
-        Optional<Finding> ruin = Arrays.stream(Finding.Kind.values())
-                .filter(Finding.Kind::ruinous)
-                .flatMap(kind -> Finding.of(candidate.set(), kind).stream())
+        Optional<String> ruin = Finding.present(candidate.set(), Finding.Kind.allRuinous()).values().stream()
                 .findFirst();
-        ruin.ifPresent(found -> ruledOut(found.words()));
+        ruin.ifPresent(this::ruledOut);
         return ruin.isPresent()
                 ? Optional.empty()
                 : Optional.of(Placement.of(set, candidate, Fit.of(candidate.set(), look, Sureness.AT_REST)));
