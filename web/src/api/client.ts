@@ -8,6 +8,8 @@ import type {
   DialMark,
   Difference,
   Finding,
+  FrameAnswer,
+  FrameQuestion,
   Highlights,
   Holes,
   KeepPhotograph,
@@ -45,12 +47,14 @@ import type {
   Sharper,
   Slit,
   Step,
+  StoredFrame,
   StoredKit,
   StoredLookbook,
   StoredSet,
   StoredTake,
   TableSet,
   TemplateKind,
+  TetherStatus,
   ThingsInFrame,
   UsualSpreads,
 } from "./types";
@@ -180,6 +184,22 @@ export const api = {
     const query = new URLSearchParams({ title });
     return json<Lookbook>(`/api/photographs/${id}/look?${query}`, send("POST", marks));
   },
+  listFrames: (set: string) => json<StoredFrame[]>(`/api/sets/${set}/frames`),
+  addFrame: (set: string, name: string, file: Blob) =>
+    json<StoredFrame>(`/api/sets/${set}/frames?${new URLSearchParams({ name })}`, bytes(file)),
+  putFrameSet: (id: string, set: TableSet) =>
+    json<StoredFrame>(`/api/frames/${id}/set`, send("PUT", set)),
+  readFrame: (id: string, question: FrameQuestion, signal?: AbortSignal) =>
+    json<FrameAnswer>(`/api/frames/${id}/reading`, send("POST", question, signal)),
+  deleteFrame: (id: string) => ask(`/api/frames/${id}`, send("DELETE")),
+  restoreFrame: (id: string) => json<StoredFrame>(`/api/frames/${id}/restore`, send("POST")),
+  tether: () => json<TetherStatus>("/api/tether"),
+  watchFolder: (set: string, folder: string) =>
+    json<TetherStatus>("/api/tether", send("PUT", { set, folder })),
+  stopWatching: () => json<TetherStatus>("/api/tether", send("DELETE")),
+  practise: (set: string) => json<TetherStatus>(`/api/sets/${set}/practice-folder`, send("POST")),
+  takePracticeFrame: (kit: number, set: TableSet, signal?: AbortSignal) =>
+    ask(`/api/practice-frames?kit=${kit}`, send("POST", set, signal)),
   keptPhotographs: () => json<KeptPhotograph[]>("/api/kept-photographs"),
   keepPhotograph: (id: string, keep: KeepPhotograph) =>
     json<KeptPhotograph>(`/api/kept-photographs/${id}`, send("PUT", keep)),

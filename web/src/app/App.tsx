@@ -1,6 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect } from "react";
 import { api } from "../api/client";
+import { showFrames, useFrames } from "../frames/frames";
+import { useIncoming } from "../frames/tether";
 import { startNewSet, useNewSet } from "../kit/newSetOpen";
 import { useKit } from "../kit/store";
 import { useAnswersOf, useSurerAtRest } from "../set/answers";
@@ -14,6 +16,7 @@ import { Mark } from "../ui/Mark";
 import { Notices } from "../ui/notices";
 import { Controls } from "../views/controls/Controls";
 import { Picture } from "../views/picture/Picture";
+import { compare } from "../views/picture/takes";
 import { Floor } from "../views/plan/Floor";
 import { Rise } from "../views/plan/Rise";
 import { useReach } from "../views/plan/scale";
@@ -26,6 +29,9 @@ import { useKeys } from "./keys";
 import { useTour } from "./tour";
 
 const Tour = lazy(() => import("./Tour").then(({ Tour }) => ({ default: Tour })));
+const FramesSheet = lazy(() =>
+  import("../frames/FramesSheet").then(({ FramesSheet }) => ({ default: FramesSheet })),
+);
 const NewSet = lazy(() => import("../kit/NewSet").then(({ NewSet }) => ({ default: NewSet })));
 
 export function App() {
@@ -36,8 +42,10 @@ export function App() {
   useEffect(() => void useKit.getState().fetch(), []);
   useAnswersOf(reach);
   useSurerAtRest();
+  const framing = useFrames(({ open }) => open);
   const known = useAddress();
   useKeys();
+  useIncoming();
   return (
     <div className="flex min-h-full flex-col lg:h-full">
       <Header />
@@ -54,6 +62,18 @@ export function App() {
       {asking && (
         <Suspense fallback={null}>
           <NewSet open onClose={() => useNewSet.setState({ open: false })} />
+        </Suspense>
+      )}
+      {framing && isOpen && (
+        <Suspense fallback={null}>
+          <FramesSheet
+            open
+            onClose={() => showFrames(false)}
+            onCompare={(frame, way) => {
+              compare({ frame, way });
+              showFrames(false);
+            }}
+          />
         </Suspense>
       )}
       <Suspense fallback={null}>{touring && <Tour />}</Suspense>

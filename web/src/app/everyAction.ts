@@ -1,6 +1,7 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { addCard, placeSlit, softSun } from "../cards/actions";
 import { READY_MADE } from "../cards/readyMade";
+import { showFrames } from "../frames/frames";
 import { startNewSet } from "../kit/newSetOpen";
 import { download } from "../set/files";
 import { type Part, SUBJECTS, type Subject, workOn, workOnSubject } from "../set/picked";
@@ -89,6 +90,7 @@ function ofTheSet(queries: QueryClient): Action[] {
     { group, words: "Save", keys: "Ctrl+S", run: () => void setActions(queries).save() },
     { group, words: "Undo", keys: "Ctrl+Z", run: undo },
     { group, words: "Redo", keys: "Ctrl+Shift+Z", run: redo },
+    { group, words: "Test frames", keys: "F", run: () => showFrames(true) },
     { group, words: "Keep a take", keys: "T", run: () => void keepShown() },
     { group, words: "Download as a file", run: () => (set ? download(set) : undefined) },
     ...parts(),

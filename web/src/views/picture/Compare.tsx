@@ -3,24 +3,33 @@ import { X } from "lucide-react";
 import { type ImgHTMLAttributes, type KeyboardEvent, type PointerEvent, useState } from "react";
 import { api } from "../../api/client";
 import type { TableSet } from "../../api/types";
+import { pictureOfFrame, useFrames } from "../../frames/frames";
 import { Button } from "../../ui/Button";
 import { StopLines } from "./StopLines";
-import { compare, pictureOf, type Take, useTakes } from "./takes";
+import { compare, comparedTake, pictureOf, type Take, useTakes } from "./takes";
 
 const STEP = 0.02;
 
-/** A take laid over the picture, so that the two can be told apart in place. */
+/** What is laid over the picture. */
+type Other = { name: string; picture: string | null };
+
+/** A take or a test frame laid over the picture, so that the two can be told apart in place. */
 export function Compare({ now, set }: { now: string; set: TableSet }) {
   const comparing = useTakes((state) => state.comparing);
-  const take = useTakes((state) => state.takes.find(({ id }) => id === comparing?.take));
-  if (!comparing || !take) return null;
-  const props = { take, now };
+  const take = useTakes(comparedTake);
+  const frame = useFrames((state) =>
+    state.frames.find(({ id }) => comparing && "frame" in comparing && id === comparing.frame),
+  );
+  if (!comparing || !(take || frame)) return null;
+  const other: Other = take
+    ? { name: take.name, picture: pictureOf(take) }
+    : { name: frame?.name ?? "", picture: frame ? pictureOfFrame(frame) : null };
   return (
     <div className="absolute inset-0" data-testid={`compare-${comparing.way}`}>
-      {comparing.way === "flip" && <Flip {...props} />}
-      {comparing.way === "split" && <Split {...props} />}
-      {comparing.way === "side" && <Side {...props} />}
-      {comparing.way === "difference" && <Differs take={take} set={set} />}
+      {comparing.way === "flip" && <Flip other={other} />}
+      {comparing.way === "split" && <Split other={other} />}
+      {comparing.way === "side" && <Side other={other} now={now} />}
+      {comparing.way === "difference" && take && <Differs take={take} set={set} />}
       <Button
         look="outline"
         className="absolute top-2 right-2 h-8 bg-ground/85"
@@ -32,20 +41,17 @@ export function Compare({ now, set }: { now: string; set: TableSet }) {
   );
 }
 
-type Pair = { take: Take; now: string };
-
-/** A take's picture, or the word that it is still made. */
+/** A picture, or the word that it is still made. */
 function Then({
-  take,
+  other,
   className = "",
   ...rest
-}: { take: Take } & ImgHTMLAttributes<HTMLImageElement>) {
-  const picture = pictureOf(take);
-  return picture ? (
-    <img src={picture} alt={take.name} draggable={false} className={className} {...rest} />
+}: { other: Other } & ImgHTMLAttributes<HTMLImageElement>) {
+  return other.picture ? (
+    <img src={other.picture} alt={other.name} draggable={false} className={className} {...rest} />
   ) : (
     <p className={`grid place-items-center bg-surround text-soft ${className}`}>
-      The picture of {take.name} is being made …
+      The picture of {other.name} is being made …
     </p>
   );
 }
@@ -60,7 +66,7 @@ function Name({ children, right = false }: { children: string; right?: boolean }
   );
 }
 
-function Flip({ take }: Pair) {
+function Flip({ other }: { other: Other }) {
   const [old, setOld] = useState(true);
   return (
     <button
@@ -70,13 +76,13 @@ function Flip({ take }: Pair) {
       onClick={() => setOld(!old)}
       title="Click, or press Space, to flip"
     >
-      {old && <Then take={take} className="size-full object-fill" />}
-      <Name>{old ? take.name : "Now"}</Name>
+      {old && <Then other={other} className="size-full object-fill" />}
+      <Name>{old ? other.name : "Now"}</Name>
     </button>
   );
 }
 
-function Split({ take }: Pair) {
+function Split({ other }: { other: Other }) {
   const [at, setAt] = useState(0.5);
   const inside = (value: number) => Math.min(1, Math.max(0, value));
   const drag = (event: PointerEvent<HTMLDivElement>) => {
@@ -94,7 +100,7 @@ function Split({ take }: Pair) {
     <div
       role="slider"
       tabIndex={0}
-      aria-label={`${take.name} on the left, now on the right`}
+      aria-label={`${other.name} on the left, now on the right`}
       aria-valuenow={Math.round(at * 100)}
       aria-valuemin={0}
       aria-valuemax={100}
@@ -107,23 +113,23 @@ function Split({ take }: Pair) {
       onKeyDown={press}
     >
       <Then
-        take={take}
+        other={other}
         className="size-full object-fill"
         style={{ clipPath: `inset(0 ${100 - 100 * at}% 0 0)` }}
       />
       <div className="absolute inset-y-0 w-0.5 bg-sand" style={{ left: `${100 * at}%` }} />
-      <Name>{take.name}</Name>
+      <Name>{other.name}</Name>
       <Name right>Now</Name>
     </div>
   );
 }
 
-function Side({ take, now }: Pair) {
+function Side({ other, now }: { other: Other; now: string }) {
   return (
     <div className="absolute inset-0 grid grid-cols-2 items-center gap-1 bg-surround">
       <figure className="relative">
-        <Then take={take} className="w-full" />
-        <figcaption className="p-1 text-center text-sm">{take.name}</figcaption>
+        <Then other={other} className="w-full" />
+        <figcaption className="p-1 text-center text-sm">{other.name}</figcaption>
       </figure>
       <figure className="relative">
         <img src={now} alt="Now" className="w-full" />

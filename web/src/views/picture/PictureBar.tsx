@@ -1,5 +1,6 @@
 import {
   Aperture,
+  Camera,
   ChartNoAxesColumn,
   ChartSpline,
   Crosshair,
@@ -12,6 +13,7 @@ import {
 import { Tooltip } from "radix-ui";
 import type { ReactNode } from "react";
 import type { TableSet } from "../../api/types";
+import { showFrames, useFrames } from "../../frames/frames";
 import { usePreferences } from "../../set/preferences";
 import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
@@ -24,6 +26,7 @@ import { useShown } from "./usePicture";
 /** What can be shown, measured and kept of the picture. */
 export function PictureBar({ set }: { set: TableSet }) {
   const view = useView();
+  const frames = useFrames((state) => state.frames.length);
   return (
     <div
       role="toolbar"
@@ -61,6 +64,14 @@ export function PictureBar({ set }: { set: TableSet }) {
         <Move size={15} />
       </Switch>
       <span className="flex-1" />
+      <Button
+        className="h-8 gap-1.5 px-1.5 max-sm:h-11"
+        data-testid="frames"
+        onClick={() => showFrames(true)}
+      >
+        <Camera size={15} aria-hidden /> Frames{" "}
+        {frames > 0 && <span className="text-soft text-xs">{frames}</span>}
+      </Button>
       <Takes />
       <FilesMenu set={set} />
     </div>

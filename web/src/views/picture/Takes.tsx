@@ -36,8 +36,9 @@ export function Takes() {
       align="end"
       className="max-h-[70vh] w-[min(430px,calc(100vw-16px))] overflow-y-auto"
       trigger={
-        <Button className="h-8 px-2 max-sm:h-11" data-testid="takes">
-          <Images size={15} aria-hidden /> Takes {takes.length > 0 && `(${takes.length})`}
+        <Button className="h-8 gap-1.5 px-1.5 max-sm:h-11" data-testid="takes">
+          <Images size={15} aria-hidden /> Takes{" "}
+          {takes.length > 0 && <span className="text-soft text-xs">{takes.length}</span>}
         </Button>
       }
     >

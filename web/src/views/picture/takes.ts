@@ -14,7 +14,10 @@ type More = { name?: string; off?: string[]; about?: string };
 
 type KeptTake = More & { name: string; set: TableSet; picture: string };
 
-export type Comparing = { take: string; way: "flip" | "split" | "side" | "difference" };
+/** What is laid over the picture, and how. */
+export type Comparing =
+  | { take: string; way: "flip" | "split" | "side" | "difference" }
+  | { frame: string; way: "flip" | "split" | "side" };
 
 type Takes = {
   /** The set whose takes these are. */
@@ -29,6 +32,13 @@ const RENAME_MS = 500;
 
 /** Kept states of the set that is open, each with the picture of that very state; the server keeps them. */
 export const useTakes = create<Takes>(() => ({ of: null, takes: [], comparing: null }));
+
+/** The take that is laid over the picture, if one is. */
+export function comparedTake({ takes, comparing }: Takes): Take | undefined {
+  return comparing && "take" in comparing
+    ? takes.find(({ id }) => id === comparing.take)
+    : undefined;
+}
 
 export const compare = (comparing: Comparing | null) => useTakes.setState({ comparing });
 
@@ -147,7 +157,7 @@ export async function deleteTake({ id, name }: Take): Promise<void> {
   if (!(await attempt(() => api.deleteTake(id)))) return;
   useTakes.setState(({ takes }) => ({
     takes: takes.filter((take) => take.id !== id),
-    comparing: comparing?.take === id ? null : comparing,
+    comparing: comparing && "take" in comparing && comparing.take === id ? null : comparing,
   }));
   const bringBack = async () => {
     if ((await attempt(() => api.restoreTake(id))) && useTakes.getState().of === of) await load(of);

@@ -9,7 +9,7 @@ import { probe, useAnswers, useLate, useReadBefore, useReadingKinds } from "../.
 import { figure, give, type Kind, QUESTIONS } from "../../set/figures";
 import { useLength, usePreferences, useSaid } from "../../set/preferences";
 import { useTable } from "../../set/store";
-import { type Take, useTakes } from "../picture/takes";
+import { comparedTake, type Take, useTakes } from "../picture/takes";
 import { AllReadings } from "./AllReadings";
 import { Details } from "./Details";
 
@@ -130,8 +130,7 @@ function Unread({ label = "" }: { label?: string }) {
 /** What the readings are held against: the take that is compared with, or the state before the last move. */
 function useBefore(): { readings: Reading[]; than: string } {
   const moved = useReadBefore();
-  const comparing = useTakes((takes) => takes.comparing);
-  const take = useTakes(({ takes }) => takes.find(({ id }) => id === comparing?.take));
+  const take = useTakes(comparedTake);
   const read = useQuery({
     queryKey: ["readings-of-take", take?.id],
     queryFn: ({ signal }) => api.readings((take as Take).set, signal),

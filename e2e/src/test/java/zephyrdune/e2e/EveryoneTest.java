@@ -49,6 +49,13 @@ public class EveryoneTest extends Browsing {
             tab(tab);
             noViolations("tab " + tab);
         }
+        page.keyboard().press("f");
+        noViolations("test frames, none");
+        page.getByTestId("frame-file").setInputFiles(PhotographTest.photograph());
+        assertThat(page.getByTestId("frame-next")).isVisible();
+        noViolations("a test frame");
+        click("Delete Harbour table.png");
+        page.keyboard().press("Escape");
         page.getByRole(AriaRole.BUTTON, named("Kit")).click();
         tab("Shapers");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change Softbox 60 × 60, two baffles"))

@@ -27,7 +27,7 @@ public class PhotographTest extends Browsing {
     private static final int HEIGHT = 600;
 
     /** Drawn as a lens of 85 mm sees it from 45 degrees, 1.2 m away: a plate, a stick, and its shadow by a light at 9 o'clock, 45 degrees up. */
-    private static FilePayload photograph() {
+    static FilePayload photograph() {
         BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = image.createGraphics();
         pen.setColor(new Color(0x6a6258));

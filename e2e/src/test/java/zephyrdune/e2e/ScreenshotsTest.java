@@ -82,6 +82,19 @@ public class ScreenshotsTest extends Browsing {
         shoot("photograph");
     }
 
+    /** Of the practice camera, beside what was predicted of it. */
+    private void testFrame() {
+        page.keyboard().press("f");
+        click("Practise without a camera");
+        click("Fire");
+        page.getByTestId("frame-next").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        page.getByTestId("frame")
+                .evaluate("img => img.complete || new Promise(done => img.addEventListener('load', done))");
+        shoot("test-frame");
+        click("Stop");
+        page.keyboard().press("Escape");
+    }
+
     private void put(String what, double[][] places) {
         click(what);
         BoundingBox box = page.getByTestId("photograph").boundingBox();
@@ -248,8 +261,7 @@ public class ScreenshotsTest extends Browsing {
         shoot("working-view-light");
         click("Dark theme");
         open("Rye crispbread tower");
-        waitForFiner();
-        shoot("straight-on");
+        testFrame();
         open("Elderflower cordial");
         click("Stop lines");
         click("Histogram");

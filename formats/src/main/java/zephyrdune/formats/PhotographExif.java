@@ -9,8 +9,12 @@ import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifSubIFDDirectory;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import zephyrdune.answers.frame.CameraSettings;
 import zephyrdune.answers.photograph.KnownLens;
 import zephyrdune.units.measure.Refused;
 
@@ -18,19 +22,22 @@ import zephyrdune.units.measure.Refused;
  * What Exif (CIPA DC-008) says of a photograph, as far as it can be true.
  *
  * @param orientation 1 to 8 as Exif has it; 1 is upright
+ * @param takenAt by the camera's clock, which knows no zone
  */
-record PhotographExif(int orientation, Optional<KnownLens> lens) {
+record PhotographExif(
+        int orientation, Optional<KnownLens> lens, CameraSettings settings, Optional<LocalDateTime> takenAt) {
 
     private static final int UPRIGHT = 1;
     private static final int MOST = 8;
     private static final double MILLIMETRE = 1e-3;
 
-    private static final PhotographExif NONE = new PhotographExif(UPRIGHT, Optional.empty());
+    private static final PhotographExif NONE =
+            new PhotographExif(UPRIGHT, Optional.empty(), CameraSettings.UNTOLD, Optional.empty());
 
     static PhotographExif of(byte[] file) {
         try {
             Metadata found = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file), file.length);
-            return new PhotographExif(orientation(found), lens(found));
+            return new PhotographExif(orientation(found), lens(found), settings(found), takenAt(found));
         } catch (ImageProcessingException | IOException | RuntimeException unreadable) {
             return NONE;
         }
@@ -54,6 +61,35 @@ record PhotographExif(int orientation, Optional<KnownLens> lens) {
             return Optional.of(new KnownLens(
                     equivalent.getAsDouble() * MILLIMETRE, own.orElse(equivalent.getAsDouble()) * MILLIMETRE));
         } catch (Refused untrue) {
+            return Optional.empty();
+        }
+    }
+
+    private static CameraSettings settings(Metadata metadata) {
+        return new CameraSettings(
+                told(metadata, ExifSubIFDDirectory.TAG_FNUMBER),
+                told(metadata, ExifSubIFDDirectory.TAG_EXPOSURE_TIME),
+                told(metadata, ExifSubIFDDirectory.TAG_ISO_EQUIVALENT));
+    }
+
+    /** A zero stands for what a camera does not know. */
+    private static OptionalDouble told(Metadata metadata, int tag) {
+        OptionalDouble found = number(metadata, ExifSubIFDDirectory.class, tag);
+        return found.isPresent() && found.getAsDouble() > 0 ? found : OptionalDouble.empty();
+    }
+
+    private static Optional<LocalDateTime> takenAt(Metadata metadata) {
+        return metadata.getDirectoriesOfType(ExifSubIFDDirectory.class).stream()
+                .map(directory -> directory.getString(ExifSubIFDDirectory.TAG_DATETIME_ORIGINAL))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .flatMap(PhotographExif::time);
+    }
+
+    private static Optional<LocalDateTime> time(String text) {
+        try {
+            return Optional.of(LocalDateTime.parse(text.strip(), CameraExif.TIME));
+        } catch (DateTimeParseException nonsense) {
             return Optional.empty();
         }
     }

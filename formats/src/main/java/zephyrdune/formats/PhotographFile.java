@@ -2,20 +2,16 @@ package zephyrdune.formats;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.time.LocalDateTime;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Optional;
-import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
-import javax.imageio.ImageWriteParam;
-import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
-import javax.imageio.stream.ImageOutputStream;
+import zephyrdune.answers.frame.CameraSettings;
 import zephyrdune.answers.photograph.KnownLens;
 import zephyrdune.render.picture.Picture;
 
@@ -23,9 +19,11 @@ import zephyrdune.render.picture.Picture;
  * A photograph as a file: JPEG, PNG or TIFF, of which the first picture is read, upright, and no larger than is needed to mark and measure.
  *
  * @param picture as light: sRGB undone
- * @param lens as far as Exif tells
+ * @param lens as far as Exif tells; so with all that follows
+ * @param takenAt by the camera's clock, which knows no zone
  */
-public record PhotographFile(Picture picture, Optional<KnownLens> lens) {
+public record PhotographFile(
+        Picture picture, Optional<KnownLens> lens, CameraSettings settings, Optional<LocalDateTime> takenAt) {
 
     /** Longest file read, bytes. */
     public static final int LONGEST_FILE = 60_000_000;
@@ -53,7 +51,8 @@ public record PhotographFile(Picture picture, Optional<KnownLens> lens) {
         }
         PhotographExif exif = PhotographExif.of(file);
         BufferedImage image = decode(file, kind(file));
-        return new PhotographFile(Reduced.of(Rgb8.of(image), exif.orientation(), LONGEST), exif.lens());
+        return new PhotographFile(
+                Reduced.of(Rgb8.of(image), exif.orientation(), LONGEST), exif.lens(), exif.settings(), exif.takenAt());
     }
 
     private static String kind(byte[] file) throws BadFile {
@@ -134,29 +133,6 @@ public record PhotographFile(Picture picture, Optional<KnownLens> lens) {
 
     /** The reduced picture as a JPEG file, to look at and to keep. */
     public byte[] jpeg() {
-        BufferedImage image = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_RGB);
-        byte[] codes = picture.srgb();
-        int[] row = new int[picture.width()];
-        for (int y = 0; y < picture.height(); y++) {
-            for (int x = 0; x < row.length; x++) {
-                int at = 3 * (y * row.length + x);
-                row[x] = (codes[at] & 255) << 16 | (codes[at + 1] & 255) << 8 | codes[at + 2] & 255;
-            }
-            image.setRGB(0, y, row.length, 1, row, 0, row.length);
-        }
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
-        ByteArrayOutputStream file = new ByteArrayOutputStream();
-        try (ImageOutputStream output = ImageIO.createImageOutputStream(file)) {
-            ImageWriteParam quality = writer.getDefaultWriteParam();
-            quality.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-            quality.setCompressionQuality(QUALITY);
-            writer.setOutput(output);
-            writer.write(null, new IIOImage(image, null, null), quality);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } finally {
-            writer.dispose();
-        }
-        return file.toByteArray();
+        return JpegFile.write(picture, QUALITY);
     }
 }

@@ -29,10 +29,22 @@ public class ArrowsTest {
                 .check(all);
         noClasses()
                 .that()
-                .haveNameMatching("zephyrdune.(?!server|formats).*")
+                .haveNameMatching("zephyrdune.(?!server|formats|devices).*")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("zephyrdune.formats..")
+                .check(all);
+    }
+
+    /** Devices stand on formats, and only the server knows of them. */
+    @Test
+    public void devicesStandBesideTheServer() {
+        noClasses()
+                .that()
+                .haveNameMatching("zephyrdune.(?!server|devices).*")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("zephyrdune.devices..")
                 .check(all);
     }
 
@@ -40,7 +52,7 @@ public class ArrowsTest {
     public void formatsKnowNoSpringAndNoDatabase() {
         noClasses()
                 .that()
-                .resideInAPackage("zephyrdune.formats..")
+                .resideInAnyPackage("zephyrdune.formats..", "zephyrdune.devices..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework..", "java.sql..", "jakarta..")

@@ -38,13 +38,17 @@ public record ShadowDepth(Vector3D place, double stops, double error) {
 
     /** The depth in a mix of light, in the shadow that the key throws. */
     public static Optional<ShadowDepth> of(TableSet set, Optional<TableShadow> thrown, Mix mix, Sureness sureness) {
-        return thrown.flatMap(shadow -> middle(set, shadow)).map(middle -> {
-            Vector3D place = surface(set, middle);
+        return place(set, thrown).map(place -> {
             Metered there = new Metered(set, Scene.of(set), place, Vector3D.Unit.PLUS_Z, mix);
             Metered without = new Metered(set, Scene.withoutHero(set), place, Vector3D.Unit.PLUS_Z, mix);
             double error = Metered.settle(there, without, sureness);
             return new ShadowDepth(place, Stops.between(without.light(), there.light()), error);
         });
+    }
+
+    /** Where it is read in the shadow that the key throws; nothing where that is not on the table. */
+    public static Optional<Vector3D> place(TableSet set, Optional<TableShadow> thrown) {
+        return thrown.flatMap(shadow -> middle(set, shadow)).map(middle -> surface(set, middle));
     }
 
     /** The middle of what is to be seen of the shadow on the table. */

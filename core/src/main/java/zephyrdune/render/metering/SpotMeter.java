@@ -15,7 +15,7 @@ import zephyrdune.units.sampling.Turn;
 final class SpotMeter {
 
     /** Half of its angle of acceptance: a degree across is usual (common practice, no published source). */
-    private static final double HALF_ANGLE = Math.toRadians(0.5);
+    static final double HALF_ANGLE = Math.toRadians(0.5);
 
     private static final SampleBudget EFFORT =
             new SampleBudget(SampleBudget.USUAL.shadowRays(), 1, SampleBudget.USUAL.reflections(), true);

@@ -57,11 +57,15 @@ public record BackdropTone(Vector3D place, double stops) {
     /** Nothing that stands nearer to the camera than this is in the way, metres. */
     private static final double BEFORE = 0.002;
 
-    /** A patch at the height of the hero's lit top, or of as much of the backdrop as there is. */
-    public static BackdropTone of(TableSet set, Mix mix) {
+    /** The middle of the patch: at the height of the hero's lit top, or of as much of the backdrop as there is. */
+    public static Vector3D place(TableSet set) {
         Backdrop backdrop = set.backdrop();
         double height = Math.min(set.dish().top(), backdrop.height() - PATCH / 2);
-        Vector3D middle = Vector3D.of(0, backdrop.distance(), Math.max(PATCH / 2, height));
+        return Vector3D.of(0, backdrop.distance(), Math.max(PATCH / 2, height));
+    }
+
+    public static BackdropTone of(TableSet set, Mix mix) {
+        Vector3D middle = place(set);
         Vector3D eye = Perspective.of(set).eye();
         Tracer tracer = new Tracer(Scene.of(set), SampleBudget.USUAL);
         double sum = 0;

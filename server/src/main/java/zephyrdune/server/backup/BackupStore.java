@@ -2,6 +2,7 @@ package zephyrdune.server.backup;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.Base64;
 import java.util.Optional;
@@ -48,6 +49,11 @@ final class BackupStore {
                                 "select id, set_id, name, about, off, picture, fine, made_at, deleted_at, document from take order by id")
                         .query((row, n) -> take(row))
                         .list(),
+                jdbc.sql("""
+                                select id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at,
+                                    deleted_at, document
+                                from frame order by id
+                                """).query((row, n) -> frame(row)).list(),
                 single("kit"),
                 single("lookbook"),
                 jdbc.sql("select id, title, client, picture, created_at, marks from photograph order by id")
@@ -67,9 +73,11 @@ final class BackupStore {
     /** Puts all of a backup in the place of all that is there, or nothing. */
     void replace(Kept kept) {
         writing.executeWithoutResult(status -> {
-            jdbc.sql("lock table table_set, take, kit, lookbook, photograph, done_once")
+            jdbc.sql("lock table table_set, take, frame, tether, kit, lookbook, photograph, done_once")
                     .update();
             jdbc.sql("delete from take").update();
+            jdbc.sql("delete from frame").update();
+            jdbc.sql("delete from tether").update();
             jdbc.sql("delete from table_set").update();
             jdbc.sql("delete from kit").update();
             jdbc.sql("delete from lookbook").update();
@@ -91,6 +99,7 @@ final class BackupStore {
                         .update();
             }
             kept.takes().forEach(this::add);
+            kept.frames().forEach(this::add);
             kept.kit().ifPresent(kit -> add("kit", kit));
             kept.lookbook().ifPresent(book -> add("lookbook", book));
             kept.photographs().forEach(this::add);
@@ -133,6 +142,31 @@ final class BackupStore {
                 .update();
     }
 
+    private void add(Kept.KeptFrame frame) {
+        jdbc.sql("""
+                        insert into frame
+                            (id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at, deleted_at,
+                            document)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
+                        """)
+                .params(
+                        frame.id(),
+                        frame.set(),
+                        frame.name(),
+                        frame.hash(),
+                        frame.takenAt().orElse(null),
+                        frame.aperture().orElse(null),
+                        frame.shutter().orElse(null),
+                        frame.speed().orElse(null),
+                        frame.width(),
+                        frame.height(),
+                        Base64.getDecoder().decode(frame.picture()),
+                        frame.addedAt(),
+                        frame.deletedAt().orElse(null),
+                        frame.document().map(JsonNode::toString).orElse(null))
+                .update();
+    }
+
     private void add(Kept.KeptPhotograph photograph) {
         jdbc.sql("""
                         insert into photograph (id, title, client, marks, picture, created_at)
@@ -161,6 +195,24 @@ final class BackupStore {
                 time(row, "made_at"),
                 Optional.ofNullable(time(row, "deleted_at")),
                 document(row));
+    }
+
+    private static Kept.KeptFrame frame(ResultSet row) throws SQLException {
+        return new Kept.KeptFrame(
+                row.getObject("id", UUID.class),
+                row.getObject("set_id", UUID.class),
+                row.getString("name"),
+                row.getString("hash"),
+                Optional.ofNullable(row.getObject("taken_at", LocalDateTime.class)),
+                Optional.ofNullable(row.getObject("aperture", Double.class)),
+                Optional.ofNullable(row.getObject("shutter", Double.class)),
+                Optional.ofNullable(row.getObject("speed", Double.class)),
+                row.getInt("width"),
+                row.getInt("height"),
+                Base64.getEncoder().encodeToString(row.getBytes("picture")),
+                time(row, "added_at"),
+                Optional.ofNullable(time(row, "deleted_at")),
+                Optional.ofNullable(row.getString("document")).map(JSON::readTree));
     }
 
     private static OffsetDateTime time(ResultSet row, String column) throws SQLException {

@@ -1,5 +1,6 @@
 package zephyrdune.server.backup;
 
+import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import tools.jackson.databind.JsonNode;
 record Kept(
         List<KeptSet> sets,
         List<KeptTake> takes,
+        List<KeptFrame> frames,
         Optional<KeptSingle> kit,
         Optional<KeptSingle> lookbook,
         List<KeptPhotograph> photographs,
@@ -18,6 +20,7 @@ record Kept(
     Kept {
         sets = List.copyOf(sets);
         takes = List.copyOf(takes);
+        frames = List.copyOf(frames);
         photographs = List.copyOf(photographs);
         doneOnce = List.copyOf(doneOnce);
     }
@@ -49,6 +52,30 @@ record Kept(
             OffsetDateTime madeAt,
             Optional<OffsetDateTime> deletedAt,
             JsonNode document) {}
+
+    /**
+     * A test frame of a set that is kept.
+     *
+     * @param takenAt by the camera's clock; absent where that is not known, and so with aperture, shutter and speed
+     * @param picture in Base64
+     * @param deletedAt absent for one that is not deleted
+     * @param document the set as it stood; absent where that is not known
+     */
+    record KeptFrame(
+            UUID id,
+            UUID set,
+            String name,
+            String hash,
+            Optional<LocalDateTime> takenAt,
+            Optional<Double> aperture,
+            Optional<Double> shutter,
+            Optional<Double> speed,
+            int width,
+            int height,
+            String picture,
+            OffsetDateTime addedAt,
+            Optional<OffsetDateTime> deletedAt,
+            Optional<JsonNode> document) {}
 
     /**
      * A photograph to match.

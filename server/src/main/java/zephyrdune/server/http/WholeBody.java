@@ -16,6 +16,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
@@ -35,7 +36,7 @@ class WholeBody implements Filter {
     static final int LONGEST = KitFormat.LONGEST_FILE;
 
     /** Where photographs are sent to. */
-    private static final String PHOTOGRAPHS = "/api/photographs";
+    private static final Pattern PHOTOGRAPHS = Pattern.compile("/api/photographs|/api/sets/[^/]+/frames");
 
     /** A body has to be in by then. */
     private static final long SLOWEST_MILLIS = 15_000;
@@ -74,7 +75,7 @@ class WholeBody implements Filter {
     }
 
     private static boolean photograph(HttpServletRequest request) {
-        return PHOTOGRAPHS.equals(request.getRequestURI());
+        return PHOTOGRAPHS.matcher(request.getRequestURI()).matches();
     }
 
     private static int longest(HttpServletRequest request) {

@@ -175,7 +175,7 @@ class PhotographController {
     @GetMapping("/api/photographs/{id}")
     @Operation(operationId = "getPhotograph", summary = "A photograph that is open or kept")
     CompletableFuture<OpenedPhotograph> get(@PathVariable UUID id) {
-        return computing.slowly(() -> OpenedPhotograph.of(id, open.find(id)));
+        return computing.slowly(() -> OpenedPhotograph.of(id, find(id)));
     }
 
     @GetMapping("/api/photographs/{id}/picture")
@@ -189,7 +189,7 @@ class PhotographController {
         return computing.slowly(() -> ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-                .body(store.picture(id).orElseGet(() -> open.find(id).jpeg())));
+                .body(store.picture(id).orElseGet(() -> find(id).jpeg())));
     }
 
     @PostMapping("/api/photographs/{id}/reading")
@@ -198,8 +198,12 @@ class PhotographController {
         return computing.slowly(() -> PhotographAnswer.of(reading(id, marks)));
     }
 
+    private PhotographFile find(UUID id) {
+        return open.find(id, store::picture);
+    }
+
     private PhotographReading reading(UUID id, PhotographMarks marks) {
-        return PhotographReading.of(open.find(id).picture(), marks);
+        return PhotographReading.of(find(id).picture(), marks);
     }
 
     @PostMapping("/api/photographs/{id}/look")
@@ -219,12 +223,8 @@ class PhotographController {
     @Operation(operationId = "keepPhotograph", summary = "Keep an open photograph with its marks")
     CompletableFuture<KeptPhotograph> keep(@PathVariable UUID id, @RequestBody KeepPhotograph keep) {
         TITLE.require(keep.title());
-        return computing.slowly(() -> store.keep(
-                id,
-                keep.title(),
-                CLIENT.clean(keep.client()),
-                keep.marks(),
-                open.find(id).jpeg()));
+        return computing.slowly(
+                () -> store.keep(id, keep.title(), CLIENT.clean(keep.client()), keep.marks(), find(id).jpeg()));
     }
 
     @DeleteMapping("/api/kept-photographs/{id}")
@@ -235,7 +235,7 @@ class PhotographController {
             throw new Missing("This photograph is not kept");
         }
         // stays open, so that it can be kept after all
-        open.find(id);
+        find(id);
         store.delete(id);
     }
 

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
@@ -87,6 +88,37 @@ public class BackupTest {
                                 NOW,
                                 Optional.of(NOW.plusDays(1)),
                                 demo("demo/1-chowder.json"))),
+                List.of(
+                        new Kept.KeptFrame(
+                                new UUID(4, 1),
+                                new UUID(1, 1),
+                                "frame 12.jpg",
+                                "0a1b",
+                                Optional.of(LocalDateTime.of(2026, 3, 4, 10, 11, 12)),
+                                Optional.of(8.0),
+                                Optional.of(1.0 / 125),
+                                Optional.of(100.0),
+                                900,
+                                600,
+                                "/9j/4AAQ",
+                                NOW,
+                                Optional.empty(),
+                                Optional.of(demo("demo/1-chowder.json"))),
+                        new Kept.KeptFrame(
+                                new UUID(4, 2),
+                                new UUID(1, 1),
+                                "scan.png",
+                                "0a1c",
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                900,
+                                600,
+                                "/9j/4AAQ",
+                                NOW,
+                                Optional.of(NOW.plusDays(1)),
+                                Optional.empty())),
                 Optional.of(new Kept.KeptSingle(3, NOW, demo("demo-kit.json"))),
                 Optional.of(new Kept.KeptSingle(2, NOW, LookbookFormat.tree(new Lookbook(ReadyLooks.all())))),
                 List.of(new Kept.KeptPhotograph(
@@ -138,23 +170,29 @@ public class BackupTest {
     /** Backups of version 1 had no takes. */
     @Test
     public void olderBackupsAreRead() throws Exception {
-        Kept without =
-                new Kept(kept(7).sets(), List.of(), kept(7).kit(), Optional.empty(), List.of(), kept(7).doneOnce());
+        Kept without = new Kept(
+                kept(7).sets(), List.of(), List.of(), kept(7).kit(), Optional.empty(), List.of(), kept(7).doneOnce());
         Path older = changed(
                 written(without),
-                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":4", "\"version\":1") : text);
+                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":5", "\"version\":1") : text);
         assertThat(BackupFile.read(older)).isEqualTo(without);
     }
 
     @Test
-    public void aTakeOfNoSetIsRefused() throws Exception {
-        Kept stray = new Kept(List.of(), kept(7).takes(), Optional.empty(), Optional.empty(), List.of(), List.of());
+    public void aTakeOrAFrameOfNoSetIsRefused() throws Exception {
+        Kept stray = new Kept(
+                List.of(), kept(7).takes(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
         assertThatThrownBy(() -> BackupFile.read(written(stray))).hasMessageContaining("a take in it is of no set");
+        Kept frame = new Kept(
+                List.of(), List.of(), kept(7).frames(), Optional.empty(), Optional.empty(), List.of(), List.of());
+        assertThatThrownBy(() -> BackupFile.read(written(frame)))
+                .hasMessageContaining("a test frame in it is of no set");
     }
 
     @Test
     public void anEmptyDatabaseToo() throws Exception {
-        Kept nothing = new Kept(List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
+        Kept nothing =
+                new Kept(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
         assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
     }
 
@@ -200,7 +238,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":4", "\"version\":5") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":5", "\"version\":6") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
@@ -211,6 +249,7 @@ public class BackupTest {
         ObjectNode newer = ((ObjectNode) demo("demo/1-chowder.json")).put("version", 99);
         Kept kept = new Kept(
                 List.of(new Kept.KeptSet(new UUID(1, 1), 1, NOW, NOW, Optional.empty(), newer)),
+                List.of(),
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),

@@ -1,0 +1,66 @@
+package zephyrdune.answers.frame;
+
+import java.util.Objects;
+import zephyrdune.units.measure.Limits;
+import zephyrdune.units.measure.Unit;
+import zephyrdune.units.measure.Within;
+
+/**
+ * A small part of the frame whose brightness is predicted and measured.
+ *
+ * @param across share of the frame's width, from the left
+ * @param down share of its height, from the top
+ */
+public record FramePatch(
+        Part part,
+        @Within(min = 0, max = 1, unit = Unit.RATIO) double across,
+        @Within(min = 0, max = 1, unit = Unit.RATIO) double down) {
+
+    private static final Limits LIMITS = Limits.of(FramePatch.class);
+
+    /** What sends the light on: patches on the same share how pale it really is. */
+    enum Ground {
+        FOOD,
+        DISH,
+        TABLE,
+        BACKDROP
+    }
+
+    /** What lies there. */
+    public enum Part {
+        HERO_TOP("Hero’s top", Ground.FOOD, true),
+        LIT_SIDE("Lit side", Ground.DISH, true),
+        SHADOW_SIDE("Shadow side", Ground.DISH, false),
+        TABLE("Table in the light", Ground.TABLE, true),
+        SHADOW("Table in the shadow", Ground.TABLE, false),
+        BACKDROP("Background", Ground.BACKDROP, false);
+
+        private final String title;
+        private final Ground ground;
+        private final boolean lit;
+
+        Part(String title, Ground ground, boolean lit) {
+            this.title = title;
+            this.ground = ground;
+            this.lit = lit;
+        }
+
+        public String title() {
+            return title;
+        }
+
+        Ground ground() {
+            return ground;
+        }
+
+        /** Whether it lies straight in the key, so that it tells how strong that is. */
+        public boolean lit() {
+            return lit;
+        }
+    }
+
+    public FramePatch {
+        Objects.requireNonNull(part);
+        LIMITS.require(across, down);
+    }
+}

@@ -1,0 +1,57 @@
+package zephyrdune.answers.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Cancellation;
+
+/**
+ * A test frame against what its set predicts of it, patch by patch, and what to set next.
+ *
+ * @param patches in the order they were asked in
+ * @param brighter stops by which the frame was exposed more than the set's settings say; the prediction counts it
+ * @param next what to set after it; absent where no patch in the light tells
+ */
+public record FrameReading(List<PatchReading> patches, double brighter, Optional<NextPower> next) {
+
+    public FrameReading {
+        patches = List.copyOf(patches);
+    }
+
+    /**
+     * Reads a frame that shows what the set's camera sees.
+     *
+     * @param set as it stood, its power where it was set
+     */
+    public static FrameReading of(TableSet set, Picture frame, CameraSettings settings, List<FramePatch> patches) {
+        Prediction prediction = new Prediction(set, settings);
+        List<PatchReading> read = Cancellation.onAllCores(patches, patch -> prediction.read(frame, patch));
+        List<Integer> told = IntStream.range(0, read.size())
+                .filter(at -> read.get(at).off().isPresent())
+                .boxed()
+                .toList();
+        LightFromPatches light =
+                LightFromPatches.of(set.light(), told.stream().map(read::get).toList());
+        List<PatchReading> all = new ArrayList<>(read);
+        for (int strange : light.strange()) {
+            int at = told.get(strange);
+            all.set(at, read.get(at).heldBack());
+        }
+        return new FrameReading(all, settings.brighter(set.exposure()), next(set, all, light));
+    }
+
+    private static Optional<NextPower> next(TableSet set, List<PatchReading> patches, LightFromPatches light) {
+        if (patches.stream().anyMatch(PatchReading::tellsTheLight)) {
+            return Optional.of(NextPower.of(set, light.more(), light.spread()));
+        }
+        OptionalDouble atLeast = patches.stream()
+                .filter(patch -> patch.patch().part().lit())
+                .flatMapToDouble(patch -> patch.atLeast().stream())
+                .min();
+        return atLeast.isPresent() ? Optional.of(NextPower.offTheEnd(set, atLeast.getAsDouble())) : Optional.empty();
+    }
+}

@@ -1,0 +1,102 @@
+package zephyrdune.answers.frame;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import zephyrdune.answers.calibration.LinearGaussian;
+import zephyrdune.answers.calibration.Measurement;
+import zephyrdune.set.light.Light;
+import zephyrdune.set.light.Loss;
+import zephyrdune.set.light.Origin;
+import zephyrdune.units.measure.Stops;
+
+/**
+ * How much more the lights give than their numbers say, by all patches of a frame together. What a source gives, what its shaper takes and how true its dial is
+ * cannot be told apart by one frame: it is all of them together. Beside that the room may be brighter than it was measured, and dish, table and background paler than
+ * they are taken for; each has a spread that it is known to before, and they share out what is found.
+ *
+ * @param more stops
+ * @param spread standard deviation of that
+ * @param strange patches that are off by themselves, by their places in the list
+ */
+record LightFromPatches(double more, double spread, List<Integer> strange) {
+
+    /** Standard deviations of what is known before a frame, stops: common practice, no published source, from memory. */
+    private static final double SOURCE = 0.3;
+
+    private static final double DIAL = 0.1;
+    private static final double ENTERED_LOSS = 0.15;
+    private static final double CALIBRATED_LOSS = 0.05;
+    private static final double ROOM = 0.3;
+    private static final double REFLECTANCE = 0.3;
+
+    /** How well a patch is hit, and what its light comes by where that is not the key itself. */
+    private static final double PLACED = 0.05;
+
+    private static final double BY_OTHERS = 0.2;
+
+    /** Of the unknowns: the lights, the room, then a reflectance for each kind of surface. */
+    private static final int LIGHT = 0;
+
+    private static final int ROOM_LIGHT = 1;
+    private static final int SURFACES = 2;
+
+    /** Shares change with what is found: so often it is worked out anew. */
+    private static final int TIMES = 4;
+
+    /** @param patches that are predicted and measured */
+    static LightFromPatches of(Light light, List<PatchReading> patches) {
+        double[] priors = priors(light);
+        List<Integer> strange = List.of();
+        LinearGaussian found = LinearGaussian.of(priors, List.of());
+        for (int i = 0; i < TIMES; i++) {
+            List<Measurement> all = measurements(patches, found.mean(LIGHT), found.mean(ROOM_LIGHT));
+            strange = LinearGaussian.strange(priors, all);
+            List<Measurement> believed = new ArrayList<>();
+            for (int at = 0; at < all.size(); at++) {
+                if (!strange.contains(at)) {
+                    believed.add(all.get(at));
+                }
+            }
+            found = LinearGaussian.of(priors, believed);
+        }
+        return new LightFromPatches(found.mean(LIGHT), found.spread(LIGHT), strange);
+    }
+
+    private static double[] priors(Light light) {
+        double[] priors = new double[SURFACES + FramePatch.Ground.values().length];
+        Arrays.fill(priors, REFLECTANCE);
+        double squares = SOURCE * SOURCE + DIAL * DIAL;
+        for (Loss loss : light.losses()) {
+            squares += spread(loss) * spread(loss);
+        }
+        priors[LIGHT] = Math.sqrt(squares);
+        priors[ROOM_LIGHT] = ROOM;
+        return priors;
+    }
+
+    private static double spread(Loss loss) {
+        return loss.origin() == Origin.DEFAULT
+                ? loss.where().usualSpread()
+                : loss.origin() == Origin.ENTERED ? ENTERED_LOSS : CALIBRATED_LOSS;
+    }
+
+    /** Linear about what was found so far: log2 of (1 - room) 2^light + room 2^roomLight. */
+    private static List<Measurement> measurements(List<PatchReading> patches, double light, double roomLight) {
+        List<Measurement> all = new ArrayList<>();
+        for (PatchReading patch : patches) {
+            double lights = (1 - patch.room()) * Stops.ratio(light);
+            double room = patch.room() * Stops.ratio(roomLight);
+            double share = room / (lights + room);
+            double[] slopes = new double[SURFACES + FramePatch.Ground.values().length];
+            slopes[LIGHT] = 1 - share;
+            slopes[ROOM_LIGHT] = share;
+            slopes[SURFACES + patch.patch().part().ground().ordinal()] = 1;
+            double there = Stops.between(lights + room, 1);
+            double value = patch.off().orElseThrow() - there + (1 - share) * light + share * roomLight;
+            double own = Math.hypot(PLACED, Math.hypot(patch.predictedError(), patch.uneven() / 2));
+            all.add(new Measurement(value, slopes, patch.patch().part().lit() ? own : Math.hypot(own, BY_OTHERS)));
+        }
+        return all;
+    }
+}

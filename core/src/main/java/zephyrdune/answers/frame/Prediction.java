@@ -1,0 +1,78 @@
+package zephyrdune.answers.frame;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.render.lens.Perspective;
+import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.metering.SeenLight;
+import zephyrdune.render.picture.Mix;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.render.trace.CameraHit;
+import zephyrdune.render.trace.Layers;
+import zephyrdune.render.trace.Scene;
+import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Stops;
+
+/** A set as a frame of it saw it: with the frame's own settings, at the power that was set. */
+final class Prediction {
+
+    private static final double MID_GREY = 0.18;
+
+    private final TableSet taken;
+    private final Perspective view;
+    private final Scene scene;
+    private final KeyLight key;
+    private final Mix mix;
+
+    Prediction(TableSet set, CameraSettings settings) {
+        taken = set.withExposure(settings.in(set.exposure()));
+        view = Perspective.of(taken);
+        scene = Scene.of(taken);
+        key = KeyLight.of(taken);
+        mix = Mix.of(taken, Set.of(), key, MeteredExposure.below(set, key));
+    }
+
+    PatchReading read(Picture frame, FramePatch patch) {
+        Optional<CameraHit> hit = CameraHit.of(view, scene, patch.across(), patch.down());
+        if (hit.isEmpty()) {
+            return PatchReading.unseen(patch, "Nothing of the set is seen here");
+        }
+        Vector3D place = hit.get().point();
+        SeenLight seen = SeenLight.of(taken, key, scene, place);
+        double all = mix.light(seen.layers());
+        if (!(all > 0)) {
+            return PatchReading.unseen(patch, "No light of the set comes from here");
+        }
+        double room = mix.light(seen.layers(), Layers.AMBIENT) / all;
+        PatchReading predicted = new PatchReading(
+                patch,
+                OptionalDouble.of(Stops.between(all, MID_GREY)),
+                seen.error(),
+                room,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                false,
+                "");
+        MeasuredPatch measured = MeasuredPatch.of(frame, patch.across(), patch.down(), SeenLight.reach(view, place));
+        if (measured.clipped()) {
+            return predicted.clipped(Stops.between(MeasuredPatch.CLIPPED, brightestChannel(seen.layers())));
+        }
+        if (measured.black()) {
+            return predicted.unmeasured("As dark as the file can say: not used");
+        }
+        return predicted.measured(Stops.between(measured.light(), MID_GREY), Stops.between(1 + measured.uneven(), 1));
+    }
+
+    /** Pixel value of red, green or blue, whichever is clipped first. */
+    private double brightestChannel(double[] layers) {
+        double[] channels = new double[3];
+        for (int i = 0; i < layers.length; i++) {
+            channels[i % 3] += mix.weight(i / 3, i % 3) * layers[i];
+        }
+        return Math.max(channels[0], Math.max(channels[1], channels[2]));
+    }
+}

@@ -1,0 +1,212 @@
+package zephyrdune.answers.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.render.picture.SmallPicture;
+import zephyrdune.render.picture.Switched;
+import zephyrdune.set.Sets;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.light.PowerChoice;
+import zephyrdune.set.room.Backdrop;
+import zephyrdune.units.exposure.Srgb;
+import zephyrdune.units.measure.Refused;
+
+/** Test frames against what is predicted of them: rendered ones, so that what is to be found is known. */
+public class FrameReadingTest {
+
+    private static final int WIDTH = 360;
+    private static final int PASSES = 24;
+
+    private TableSet set;
+    private List<FramePatch> patches;
+    private FrameReading asPredicted;
+
+    @BeforeClass
+    public void take() {
+        set = Sets.chowder();
+        patches = ProposedPatches.of(set);
+        asPredicted = FrameReading.of(set, frame(set), CameraSettings.UNTOLD, patches);
+    }
+
+    /** What a camera that follows sRGB would have stored, in eight bits. */
+    private static Picture frame(TableSet set) {
+        Picture light = SmallPicture.of(new Switched(set, Set.of()), WIDTH, PASSES);
+        byte[] codes = light.srgb();
+        float[] linear = new float[codes.length];
+        for (int i = 0; i < codes.length; i++) {
+            linear[i] = (float) Srgb.decode((codes[i] & 255) / 255.0);
+        }
+        return new Picture(light.width(), light.height(), linear);
+    }
+
+    private static Picture even(double linear) {
+        float[] all = new float[3 * WIDTH * 240];
+        Arrays.fill(all, (float) linear);
+        return new Picture(WIDTH, 240, all);
+    }
+
+    private static TableSet at(TableSet set, double below) {
+        return set.withLight(set.light().withPower(PowerChoice.FIXED, below));
+    }
+
+    private static double metered(TableSet set) {
+        return MeteredExposure.below(set, KeyLight.of(set));
+    }
+
+    @Test
+    public void theUsualPlacesAreProposed() {
+        assertThat(patches)
+                .extracting(FramePatch::part)
+                .contains(
+                        FramePatch.Part.HERO_TOP,
+                        FramePatch.Part.SHADOW_SIDE,
+                        FramePatch.Part.TABLE,
+                        FramePatch.Part.SHADOW);
+    }
+
+    /** Lit from behind, the lit side is the far one: the camera does not see it. */
+    @Test
+    public void whatTheCameraDoesNotSeeIsNotProposed() {
+        TableSet behind = set.withLight(set.light().withClock(0));
+        assertThat(ProposedPatches.of(behind)).extracting(FramePatch::part).doesNotContain(FramePatch.Part.LIT_SIDE);
+    }
+
+    @Test
+    public void aFrameAsPredictedIsOffByNothing() {
+        for (PatchReading patch : asPredicted.patches()) {
+            assertThat(patch.off().orElseThrow())
+                    .as(patch.patch().part().name())
+                    .isCloseTo(0, within(0.1));
+        }
+        assertThat(asPredicted.next().orElseThrow().keyOff()).isCloseTo(0, within(0.05));
+        assertThat(asPredicted.next().orElseThrow().mark().below()).isCloseTo(metered(set), within(1e-9));
+    }
+
+    /** A kit that gives half a stop more than it says, at the same mark: that much is to be taken off, however much the room adds. */
+    @Test
+    public void aStrongerLightIsToldFromTheRoom() {
+        TableSet lit = set.withAmbient(set.ambient().withIlluminance(200))
+                .withExposure(set.exposure().withShutter(1.0 / 30));
+        double below = metered(lit) + 1;
+        FrameReading reading =
+                FrameReading.of(at(lit, below), frame(at(lit, below - 0.5)), CameraSettings.UNTOLD, patches);
+        NextPower next = reading.next().orElseThrow();
+        assertThat(next.keyOff()).isCloseTo(0.5, within(next.spread()));
+        assertThat(next.spread()).isLessThan(0.25);
+        double wanted = MeteredExposure.of(lit, KeyLight.of(lit)).wantedBelow();
+        assertThat(next.wantedBelow()).isCloseTo(wanted + next.keyOff(), within(1e-9));
+        assertThat(next.left()).isCloseTo(next.wantedBelow() - next.mark().below(), within(1e-12));
+    }
+
+    /** Twice the speed makes a stop, which the file tells and the prediction counts. */
+    @Test
+    public void whatTheCameraWasSetToIsCounted() {
+        TableSet fixed = at(set, metered(set) + 1.5);
+        TableSet faster = fixed.withExposure(
+                fixed.exposure().withSpeed(2 * fixed.exposure().speed()));
+        CameraSettings told = new CameraSettings(
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.of(faster.exposure().speed()));
+        FrameReading reading = FrameReading.of(fixed, frame(faster), told, patches);
+        assertThat(reading.brighter()).isCloseTo(1, within(1e-9));
+        assertThat(reading.next().orElseThrow().keyOff()).isCloseTo(0, within(0.05));
+    }
+
+    /** A patch on a napkin that nobody told of is off by itself: it is held back and said, and the light is found as if it were not there. */
+    @Test
+    public void aPatchThatIsOffByItselfIsHeldBack() {
+        Picture frame = frame(set);
+        FramePatch table = patches.stream()
+                .filter(patch -> patch.part() == FramePatch.Part.TABLE)
+                .findFirst()
+                .orElseThrow();
+        float[] linear = frame.linear().clone();
+        for (int i = 0; i < linear.length / 3; i++) {
+            double x = (i % frame.width() + 0.5) / frame.width() - table.across();
+            double y = (i / frame.width() + 0.5) / frame.height() - table.down();
+            if (Math.hypot(x, y) < 0.06) {
+                Arrays.fill(linear, 3 * i, 3 * i + 3, 0.02f);
+            }
+        }
+        FrameReading reading = FrameReading.of(
+                set, new Picture(frame.width(), frame.height(), linear), CameraSettings.UNTOLD, patches);
+        for (PatchReading patch : reading.patches()) {
+            assertThat(patch.held())
+                    .as(patch.patch().part().name())
+                    .isEqualTo(patch.patch().equals(table));
+        }
+        assertThat(reading.next().orElseThrow().keyOff()).isCloseTo(0, within(0.1));
+    }
+
+    /** IEC 61966-2-1: code 118 is a linear 0.181, mid grey, whatever is predicted there. */
+    @Test
+    public void measuredTonesAreThoseOfTheFile() {
+        FrameReading reading = FrameReading.of(set, even(Srgb.decode(118 / 255.0)), CameraSettings.UNTOLD, patches);
+        for (PatchReading patch : reading.patches()) {
+            assertThat(patch.measured().orElseThrow()).isCloseTo(0.01, within(0.005));
+            assertThat(patch.uneven()).isZero();
+        }
+    }
+
+    @Test
+    public void whatIsClippedOrBlackIsSaidAndNotUsed() {
+        FrameReading white = FrameReading.of(set, even(1), CameraSettings.UNTOLD, patches);
+        // the light gives at least what clips the first channel of the patch that is clipped first, and is taken off
+        // the end
+        NextPower down = white.next().orElseThrow();
+        assertThat(down.clipped()).isTrue();
+        assertThat(down.keyOff()).isPositive();
+        assertThat(down.wantedBelow()).isGreaterThan(metered(set) + down.keyOff());
+        assertThat(white.patches()).allSatisfy(patch -> {
+            assertThat(patch.measured()).isEmpty();
+            assertThat(patch.off()).isEmpty();
+            assertThat(patch.trouble()).contains("bright");
+        });
+        FrameReading black = FrameReading.of(set, even(0), CameraSettings.UNTOLD, patches);
+        assertThat(black.next()).isEmpty();
+        assertThat(black.patches())
+                .allSatisfy(patch -> assertThat(patch.trouble()).contains("dark"));
+    }
+
+    @Test
+    public void aPlaceWithNothingInItIsSaid() {
+        TableSet low = set.withCamera(set.camera().withElevation(0))
+                .withBackdrop(new Backdrop(6, 1, 0.3, set.backdrop().surface()));
+        PatchReading sky = FrameReading.of(
+                        low,
+                        even(0.2),
+                        CameraSettings.UNTOLD,
+                        List.of(new FramePatch(FramePatch.Part.BACKDROP, 0.02, 0.001)))
+                .patches()
+                .get(0);
+        assertThat(sky.predicted()).isEmpty();
+        assertThat(sky.trouble()).isNotEmpty();
+    }
+
+    @Test
+    public void whatNoCameraHasIsNotBelieved() {
+        CameraSettings nonsense =
+                new CameraSettings(OptionalDouble.of(-4), OptionalDouble.of(1e9), OptionalDouble.of(0));
+        assertThat(nonsense.in(set.exposure())).isEqualTo(set.exposure());
+        assertThat(nonsense.brighter(set.exposure())).isZero();
+    }
+
+    @Test
+    public void patchesLieInTheFrame() {
+        assertThatThrownBy(() -> new FramePatch(FramePatch.Part.TABLE, 1.1, 0.5))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("1");
+    }
+}

@@ -1,0 +1,115 @@
+package zephyrdune.devices;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import zephyrdune.answers.frame.FramePatch;
+import zephyrdune.answers.frame.FrameReading;
+import zephyrdune.answers.frame.NextPower;
+import zephyrdune.answers.frame.ProposedPatches;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.PhotographFile;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.light.PowerChoice;
+
+/** Frames of the practice camera, read as those of any: by the file and nothing else. */
+public class PracticeCameraTest {
+
+    private static final LocalDateTime NOW = LocalDateTime.of(2026, 3, 4, 10, 11, 12);
+
+    private static TableSet chowder() throws IOException, BadFile {
+        return SetFormat.read(Files.readAllBytes(Path.of("../server/src/main/resources/demo/1-chowder.json")));
+    }
+
+    private static PhotographFile taken(HiddenTruth truth, TableSet set, long number) throws BadFile {
+        return PhotographFile.read(new PracticeCamera(truth, Sensor.USUAL).take(set, NOW, number));
+    }
+
+    private static NextPower next(TableSet set, PhotographFile file) {
+        List<FramePatch> patches = ProposedPatches.of(set);
+        return FrameReading.of(set, file.picture(), file.settings(), patches)
+                .next()
+                .orElseThrow();
+    }
+
+    @Test
+    public void theFileTellsHowItWasTaken() throws Exception {
+        TableSet set = chowder();
+        PhotographFile file = taken(HiddenTruth.NONE, set, 1);
+        assertThat(file.takenAt()).contains(NOW);
+        assertThat(file.settings().aperture().orElseThrow())
+                .isCloseTo(set.exposure().aperture(), within(1e-3));
+        assertThat(file.settings().shutter().orElseThrow())
+                .isCloseTo(set.exposure().shutter(), within(1e-4));
+        assertThat(file.settings().speed().orElseThrow())
+                .isEqualTo(set.exposure().speed());
+        assertThat(file.settings().brighter(set.exposure())).isCloseTo(0, within(1e-2));
+        assertThat(file.lens().orElseThrow().focalLength())
+                .isCloseTo(set.camera().focalLength(), within(1e-6));
+        assertThat(file.width()).isEqualTo(600);
+        assertThat(file.height()).isEqualTo(400);
+    }
+
+    /** Read by exiftool (Debian's libimage-exiftool-perl), which knows nothing of what wrote it. */
+    @Test
+    public void exiftoolReadsTheSame() throws Exception {
+        TableSet set = chowder();
+        Path file = Files.createTempFile("frame", ".jpg");
+        Files.write(file, new PracticeCamera(HiddenTruth.NONE, Sensor.USUAL).take(set, NOW, 3));
+        Process exiftool = new ProcessBuilder("exiftool", "-n", "-j", file.toString()).start();
+        JsonNode told = JsonMapper.shared()
+                .readTree(exiftool.getInputStream().readAllBytes())
+                .get(0);
+        assertThat(exiftool.waitFor()).isZero();
+        assertThat(told.has("Warning")).isFalse();
+        assertThat(told.get("FNumber").asDouble()).isCloseTo(set.exposure().aperture(), within(1e-3));
+        assertThat(told.get("ExposureTime").asDouble()).isCloseTo(set.exposure().shutter(), within(1e-4));
+        assertThat(told.get("ISO").asDouble()).isEqualTo(set.exposure().speed());
+        assertThat(told.get("FocalLength").asDouble())
+                .isCloseTo(1000 * set.camera().focalLength(), within(1e-3));
+        assertThat(told.get("DateTimeOriginal").asString()).isEqualTo("2026:03:04 10:11:12");
+        assertThat(told.get("Flash").asInt()).isEqualTo(1);
+        assertThat(told.get("Orientation").asInt()).isEqualTo(1);
+        assertThat(told.get("ImageWidth").asInt()).isEqualTo(600);
+    }
+
+    @Test
+    public void aKitThatIsAsItSaysIsFoundSo() throws Exception {
+        TableSet set = chowder();
+        assertThat(next(set, taken(HiddenTruth.NONE, set, 2)).keyOff()).isCloseTo(0, within(0.1));
+    }
+
+    /** What is hidden is found from one frame, and the power that it asks for brings the next one to where it is wanted. */
+    @Test
+    public void theSecondFrameIsWhereItIsWanted() throws Exception {
+        TableSet set = chowder();
+        List<Double> left = new ArrayList<>();
+        for (long kit = 1; kit <= 4; kit++) {
+            HiddenTruth truth = HiddenTruth.drawn(kit, set.light());
+            NextPower first = next(set, taken(truth, set, 10 * kit));
+            TableSet dialled = set.withLight(
+                    set.light().withPower(PowerChoice.FIXED, first.mark().below()));
+            NextPower second = next(dialled, taken(truth, dialled, 10 * kit + 1));
+            // what is wanted still by the second frame, against what its mark gives
+            left.add(Math.abs(second.wantedBelow() - first.mark().below()));
+        }
+        assertThat(left).allSatisfy(stops -> assertThat(stops).isLessThan(1.0 / 3));
+    }
+
+    @Test
+    public void theSameNumberIsTheSameKit() throws Exception {
+        TableSet set = chowder();
+        assertThat(HiddenTruth.drawn(7, set.light())).isEqualTo(HiddenTruth.drawn(7, set.light()));
+        assertThat(HiddenTruth.drawn(7, set.light())).isNotEqualTo(HiddenTruth.drawn(8, set.light()));
+    }
+}

@@ -1,0 +1,86 @@
+package zephyrdune.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+
+/** Test frames, by the screens and the practice camera. */
+public class FramesTest extends Browsing {
+
+    private static final double SLOW = 60_000;
+
+    @AfterMethod(alwaysRun = true)
+    public void watchNothing() {
+        Locator stop = page.getByRole(AriaRole.BUTTON, named("Stop"));
+        if (stop.count() == 1) {
+            stop.click();
+        }
+    }
+
+    private Locator frame() {
+        return page.getByTestId("frame");
+    }
+
+    private void fire() {
+        Locator fire = page.getByRole(AriaRole.BUTTON, named("Fire"));
+        fire.click();
+        assertThat(fire).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(SLOW));
+    }
+
+    /** From nothing to a frame beside its prediction, the mark it asks for set, and the next frame where it is wanted. */
+    @Test
+    public void aFrameComesInAndSaysWhatToSet() {
+        open("Smoked mussel chowder");
+        page.keyboard().press("f");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("No frame yet");
+        click("Practise without a camera");
+        fire();
+        assertThat(frame()).isVisible();
+        Locator next = page.getByTestId("frame-next");
+        assertThat(next).containsText("than its numbers say");
+        assertThat(page.getByTestId("patch-HERO_TOP")).containsText(Pattern.compile("[+−]?\\d\\.\\d"));
+        next.getByRole(AriaRole.BUTTON).click();
+        assertThat(next).containsText("It is set");
+        // a patch is dragged, and read elsewhere
+        Locator grip = page.getByTitle("Table in the light");
+        String before = page.getByTestId("patch-TABLE").textContent();
+        BoundingBox box = frame().boundingBox();
+        grip.hover();
+        page.mouse().down();
+        page.mouse().move(box.x + 0.08 * box.width, box.y + 0.92 * box.height);
+        page.mouse().up();
+        assertThat(page.getByTestId("patch-TABLE")).not().hasText(before);
+        // and back by the keyboard's way
+        page.getByRole(AriaRole.BUTTON, named("Patches where they were proposed"))
+                .press("Enter");
+        assertThat(page.getByTestId("patch-TABLE")).hasText(before);
+        click("Split");
+        assertThat(page.getByTestId("compare-split")).isVisible();
+        click("Stop comparing");
+    }
+
+    /** Files are opened, told from what is none, deleted and brought back. */
+    @Test
+    public void framesAreOpenedDeletedAndBroughtBack() {
+        open("Rye crispbread tower");
+        page.keyboard().press("f");
+        page.getByTestId("frame-file")
+                .setInputFiles(new FilePayload("notes.jpg", "image/jpeg", "no picture".getBytes()));
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("no photograph that can be read");
+        page.getByTestId("frame-file").setInputFiles(PhotographTest.photograph());
+        assertThat(frame()).isVisible();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("does not say how it was taken");
+        click("Delete Harbour table.png");
+        assertThat(frame()).hasCount(0);
+        click("Bring back");
+        assertThat(frame()).isVisible();
+        click("Delete Harbour table.png");
+    }
+}

@@ -1,0 +1,160 @@
+package zephyrdune.server.frames;
+
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+import zephyrdune.formats.PhotographFile;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.set.TableSet;
+
+/** Test frames in PostgreSQL. They go with their set; a deleted one can be brought back as long as that is there. */
+@Repository
+class FrameStore {
+
+    private static final String COLUMNS = """
+            select id, name, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at, document
+            from frame\s""";
+
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    FrameStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /** A set's frames in the order they were taken in, those of which that is not known in the order they came in. */
+    List<StoredFrame> of(UUID set) {
+        return jdbc.sql(COLUMNS
+                        + "where set_id = ? and deleted_at is null order by taken_at nulls last, added_at, name, id")
+                .param(set)
+                .query(FrameStore::stored)
+                .list();
+    }
+
+    Optional<StoredFrame> find(UUID id) {
+        return jdbc.sql(COLUMNS + "where id = ? and deleted_at is null")
+                .param(id)
+                .query(FrameStore::stored)
+                .optional();
+    }
+
+    Optional<byte[]> picture(UUID id) {
+        return jdbc.sql("select picture from frame where id = ?")
+                .param(id)
+                .query((row, number) -> row.getBytes("picture"))
+                .optional();
+    }
+
+    /** Whether a set has a frame of this very file. */
+    boolean has(UUID set, byte[] file) {
+        return same(set, hash(file)).isPresent();
+    }
+
+    private Optional<StoredFrame> same(UUID set, String hash) {
+        return jdbc.sql(COLUMNS + "where set_id = ? and hash = ? and deleted_at is null")
+                .params(set, hash)
+                .query(FrameStore::stored)
+                .optional();
+    }
+
+    /** Keeps a frame; the same file is kept once. */
+    @Transactional
+    StoredFrame add(UUID set, String name, byte[] file, PhotographFile photograph) {
+        String hash = hash(file);
+        jdbc.sql("""
+                        insert into frame
+                            (id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        on conflict (set_id, hash) where deleted_at is null do nothing
+                        """)
+                .params(
+                        UUID.randomUUID(),
+                        set,
+                        name,
+                        hash,
+                        photograph.takenAt().orElse(null),
+                        told(photograph.settings().aperture()),
+                        told(photograph.settings().shutter()),
+                        told(photograph.settings().speed()),
+                        photograph.width(),
+                        photograph.height(),
+                        photograph.jpeg(),
+                        now())
+                .update();
+        return same(set, hash).orElseThrow();
+    }
+
+    private static Double told(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    /** Tells how the set stood when a frame was taken. */
+    @Transactional
+    Optional<StoredFrame> stood(UUID id, TableSet set) {
+        jdbc.sql("update frame set document = ?::json where id = ?")
+                .params(SetFormat.tree(set).toString(), id)
+                .update();
+        return find(id);
+    }
+
+    @Transactional
+    boolean delete(UUID id) {
+        return jdbc.sql("update frame set deleted_at = ? where id = ? and deleted_at is null")
+                        .params(now(), id)
+                        .update()
+                == 1;
+    }
+
+    /** Brings a deleted frame back, but where the same file has come in since. */
+    @Transactional
+    Optional<StoredFrame> restore(UUID id) {
+        jdbc.sql("""
+                        update frame set deleted_at = null where id = ? and not exists (
+                            select 1 from frame other
+                            where other.set_id = frame.set_id and other.hash = frame.hash and other.deleted_at is null)
+                        """).param(id).update();
+        return find(id);
+    }
+
+    private OffsetDateTime now() {
+        return clock.instant().atOffset(ZoneOffset.UTC);
+    }
+
+    private static String hash(byte[] file) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
+        } catch (NoSuchAlgorithmException none) {
+            throw new IllegalStateException(none);
+        }
+    }
+
+    private static StoredFrame stored(ResultSet row, int number) throws SQLException {
+        String document = row.getString("document");
+        return new StoredFrame(
+                row.getObject("id", UUID.class),
+                row.getString("name"),
+                row.getObject("taken_at", LocalDateTime.class),
+                row.getObject("aperture", Double.class),
+                row.getObject("shutter", Double.class),
+                row.getObject("speed", Double.class),
+                row.getInt("width"),
+                row.getInt("height"),
+                row.getLong("bytes"),
+                row.getObject("added_at", OffsetDateTime.class).toInstant(),
+                document == null ? null : SetFormat.kept(document));
+    }
+}

@@ -1,0 +1,88 @@
+package zephyrdune.server.frames;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.devices.HiddenTruth;
+import zephyrdune.devices.PracticeCamera;
+import zephyrdune.devices.Sensor;
+import zephyrdune.server.work.ComputeLimiter;
+import zephyrdune.set.TableSet;
+
+/** A camera to practise with: it writes its frames into a folder, as any would, and the folder is watched like any. */
+@RestController
+@Tag(name = "practice", description = "A simulated camera to practise with")
+class PracticeController {
+
+    private final Tether tether;
+    private final ComputeLimiter computing;
+    private final Clock clock;
+    private final Path folder;
+    private final AtomicLong taken = new AtomicLong();
+
+    PracticeController(
+            Tether tether,
+            ComputeLimiter computing,
+            Clock clock,
+            @Value("${zephyrdune.practice.folder}") String folder) {
+        this.tether = tether;
+        this.computing = computing;
+        this.clock = clock;
+        this.folder = Path.of(folder).toAbsolutePath();
+    }
+
+    @PostMapping("/api/sets/{id}/practice-folder")
+    @Operation(operationId = "practise", summary = "Watch the folder that the practice camera writes into")
+    Tether.TetherStatus practise(@PathVariable UUID id) {
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+        return tether.watch(id, folder.toString());
+    }
+
+    /** @param kit which of the possible kits stands there: the same number is always the same one */
+    @PostMapping("/api/practice-frames")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(
+            operationId = "takePracticeFrame",
+            summary = "Have the practice camera take the set as it really stands, into a folder of its own")
+    CompletableFuture<Void> take(@RequestParam long kit, @RequestBody TableSet set) {
+        long number = taken.incrementAndGet();
+        return computing.slowly(() -> {
+            LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+            byte[] frame = new PracticeCamera(HiddenTruth.drawn(kit, set.light()), Sensor.USUAL).take(set, now, number);
+            write("practice-%tY%<tm%<td-%<tH%<tM%<tS-%d.jpg".formatted(now, number), frame);
+            return null;
+        });
+    }
+
+    /** Under another name until it is whole. */
+    private void write(String name, byte[] frame) {
+        try {
+            Path part = Files.write(folder.resolve("." + name + ".part"), frame);
+            Files.move(part, folder.resolve(name), StandardCopyOption.ATOMIC_MOVE);
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package zephyrdune.server.frames;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A test frame of a set.
+ *
+ * @param name of its file
+ * @param takenAt by the camera's clock, which knows no zone; absent where the file does not tell
+ * @param aperture f-number; absent where the file does not tell, and so with shutter, in seconds, and ISO speed
+ * @param width pixels that are kept
+ * @param bytes that are kept of it
+ * @param set as it stood when the frame was taken; absent until that is told
+ */
+public record StoredFrame(
+        UUID id,
+        String name,
+        @Schema(types = {"string", "null"}) LocalDateTime takenAt,
+        @Schema(types = {"number", "null"}) Double aperture,
+        @Schema(types = {"number", "null"}) Double shutter,
+        @Schema(types = {"number", "null"}) Double speed,
+        int width,
+        int height,
+        long bytes,
+        Instant addedAt,
+
+        @JsonInclude(JsonInclude.Include.NON_NULL)
+        @Schema(ref = "#/components/schemas/TableSet", requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+        JsonNode set) {}

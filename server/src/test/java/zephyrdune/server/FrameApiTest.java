@@ -1,0 +1,177 @@
+package zephyrdune.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.formats.CameraExif;
+
+/** Test frames over HTTP. */
+public class FrameApiTest extends RunningServer {
+
+    private String set;
+
+    @BeforeMethod
+    public void newSet() {
+        set = json(post("/api/sets", titled("With frames").toString()))
+                .get("id")
+                .asString();
+    }
+
+    /** Evenly mid grey: code 118 of sRGB. */
+    static byte[] grey(int seed) {
+        BufferedImage image = new BufferedImage(90, 60, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 90 * 60; i++) {
+            image.setRGB(i % 90, i / 90, 0x767676);
+        }
+        // one block of a corner by which no two are the same file
+        for (int i = 0; i < 64; i++) {
+            image.setRGB(i % 8, i / 8, 0x010101 * (seed & 255));
+        }
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "jpeg", file);
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+        return file.toByteArray();
+    }
+
+    /** The same as a camera of the set's own settings, but for its ISO speed, stores it. */
+    static byte[] taken(int seed, double speed, LocalDateTime at) {
+        return new CameraExif(at, 8, 1.0 / 125, speed, 0.085, 0.085, true).in(grey(seed));
+    }
+
+    private HttpResponse<byte[]> add(String to, String name, byte[] file) {
+        return send(to("/api/sets/" + to + "/frames?name=" + name)
+                .header("content-type", "application/octet-stream")
+                .POST(BodyPublishers.ofByteArray(file))
+                .build());
+    }
+
+    private HttpResponse<byte[]> delete(String path) {
+        return send(to(path).DELETE().build());
+    }
+
+    private static ObjectNode question() {
+        ObjectNode question = JSON.createObjectNode();
+        question.set("set", chowder());
+        question.putArray("patches");
+        return question;
+    }
+
+    @Test
+    public void aFrameIsKeptOnceWithWhatItsFileTells() {
+        byte[] file = taken(1, 200, LocalDateTime.of(2026, 3, 4, 10, 11, 12));
+        JsonNode frame = json(add(set, "one.jpg", file));
+        assertThat(frame.get("name").asString()).isEqualTo("one.jpg");
+        assertThat(frame.get("takenAt").asString()).startsWith("2026-03-04T10:11:12");
+        assertThat(frame.get("aperture").asDouble()).isCloseTo(8, within(1e-6));
+        assertThat(frame.get("speed").asDouble()).isEqualTo(200);
+        assertThat(frame.has("set")).isFalse();
+        assertThat(json(add(set, "again.jpg", file)).get("id")).isEqualTo(frame.get("id"));
+        assertThat(json(get("/api/sets/" + set + "/frames")).size()).isEqualTo(1);
+        HttpResponse<byte[]> picture = get("/api/frames/" + frame.get("id").asString() + "/picture");
+        assertThat(picture.headers().firstValue("content-type")).contains("image/jpeg");
+        assertThat(frame.get("bytes").asInt()).isEqualTo(picture.body().length);
+    }
+
+    @Test
+    public void framesAreInTheOrderTheyWereTakenIn() {
+        add(set, "later.jpg", taken(2, 100, LocalDateTime.of(2026, 3, 4, 11, 0)));
+        add(set, "untold.jpg", grey(3));
+        add(set, "earlier.jpg", taken(4, 100, LocalDateTime.of(2026, 3, 4, 10, 0)));
+        assertThat(json(get("/api/sets/" + set + "/frames"))
+                        .valueStream()
+                        .map(frame -> frame.get("name").asString()))
+                .containsExactly("earlier.jpg", "later.jpg", "untold.jpg");
+    }
+
+    @Test
+    public void aFrameIsReadBesideItsPrediction() {
+        String frame =
+                "/api/frames/" + json(add(set, "grey.jpg", grey(5))).get("id").asString();
+        JsonNode reading = json(post(frame + "/reading", question().toString()));
+        assertThat(reading.get("patches").size()).isGreaterThanOrEqualTo(4);
+        for (JsonNode patch : reading.get("patches")) {
+            assertThat(patch.get("measured").asDouble()).isCloseTo(0.01, within(0.05));
+            assertThat(patch.get("off").asDouble())
+                    .isCloseTo(
+                            patch.get("measured").asDouble()
+                                    - patch.get("predicted").asDouble(),
+                            within(1e-9));
+        }
+        assertThat(reading.get("next").get("mark").asString()).isNotEmpty();
+        // one patch alone, where somebody put it
+        ObjectNode question = question();
+        question.withArray("patches")
+                .addObject()
+                .put("part", "TABLE")
+                .put("across", 0.1)
+                .put("down", 0.8);
+        JsonNode one = json(post(frame + "/reading", question.toString())).get("patches");
+        assertThat(one.size()).isEqualTo(1);
+        assertThat(one.get(0).get("title").asString()).isEqualTo("Table in the light");
+    }
+
+    @Test
+    public void howTheSetStoodIsKeptWithTheFrame() {
+        String id = json(add(set, "grey.jpg", grey(6))).get("id").asString();
+        JsonNode told =
+                json(put("/api/frames/" + id + "/set", titled("As it stood").toString()));
+        assertThat(told.get("set").get("title").asString()).isEqualTo("As it stood");
+        assertThat(json(get("/api/sets/" + set + "/frames")).get(0).get("set")).isEqualTo(told.get("set"));
+    }
+
+    @Test
+    public void aDeletedFrameComesBackUnlessItsFileCameAgain() {
+        byte[] file = grey(7);
+        String id = json(add(set, "grey.jpg", file)).get("id").asString();
+        assertThat(delete("/api/frames/" + id).statusCode()).isEqualTo(204);
+        assertThat(delete("/api/frames/" + id).statusCode()).isEqualTo(404);
+        assertThat(json(get("/api/sets/" + set + "/frames")).size()).isZero();
+        assertThat(post("/api/frames/" + id + "/restore", "").statusCode()).isEqualTo(200);
+        delete("/api/frames/" + id);
+        add(set, "grey.jpg", file);
+        assertThat(post("/api/frames/" + id + "/restore", "").statusCode()).isEqualTo(404);
+        assertThat(json(get("/api/sets/" + set + "/frames")).size()).isEqualTo(1);
+    }
+
+    @Test
+    public void whatIsNoFrameIsRefusedByWhatIsWrong() {
+        assertThat(add(set, "text.jpg", "no picture".getBytes()).statusCode()).isEqualTo(422);
+        byte[] cut = Arrays.copyOf(grey(8), 400);
+        HttpResponse<byte[]> refused = add(set, "cut.jpg", cut);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(json(refused).get("detail").asString()).contains("cut off");
+        assertThat(add(UUID.randomUUID().toString(), "grey.jpg", grey(9)).statusCode())
+                .isEqualTo(404);
+        assertThat(get("/api/frames/" + UUID.randomUUID() + "/picture").statusCode())
+                .isEqualTo(404);
+        ObjectNode many = question();
+        for (int i = 0; i < 25; i++) {
+            many.withArray("patches")
+                    .addObject()
+                    .put("part", "TABLE")
+                    .put("across", 0.5)
+                    .put("down", 0.5);
+        }
+        String id = json(add(set, "grey.jpg", grey(10))).get("id").asString();
+        HttpResponse<byte[]> tooMany = post("/api/frames/" + id + "/reading", many.toString());
+        assertThat(tooMany.statusCode()).isEqualTo(422);
+        assertThat(json(tooMany).get("errors").get(0).get("field").asString()).isEqualTo("patches");
+        assertThat(json(get("/api/sets/" + set + "/frames")).size()).isEqualTo(1);
+    }
+}

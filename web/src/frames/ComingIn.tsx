@@ -1,0 +1,92 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Camera, FolderSync, Square } from "lucide-react";
+import { type FormEvent, useState } from "react";
+import { api } from "../api/client";
+import type { TetherStatus } from "../api/types";
+import { attempt, attemptLong } from "../set/attempt";
+import { useTable } from "../set/store";
+import { Button } from "../ui/Button";
+import { TETHER, useComesIn, useTether } from "./tether";
+
+/** The kit that the practice camera finds; another number would be another one. */
+const PRACTICE_KIT = 7;
+
+/** Where frames come from: a folder that a camera writes into, or the camera to practise with. */
+export function ComingIn() {
+  const id = useTable((table) => table.id);
+  const tether = useTether();
+  const comesIn = useComesIn();
+  const queries = useQueryClient();
+  const [folder, setFolder] = useState("");
+  const done = (status: TetherStatus | undefined) => {
+    if (status) queries.setQueryData(TETHER, status);
+  };
+  const watch = async (event: FormEvent) => {
+    event.preventDefault();
+    if (id) done(await attempt(() => api.watchFolder(id, folder)));
+  };
+  if (!tether) return null;
+  if (comesIn)
+    return <Watched tether={tether} onStop={async () => done(await attempt(api.stopWatching))} />;
+  return (
+    <>
+      <form className="flex min-w-0 flex-1 items-center gap-2" onSubmit={watch}>
+        <input
+          aria-label="Folder that the camera writes into"
+          placeholder="/home/…/folder the camera writes into"
+          value={folder}
+          onChange={(event) => setFolder(event.target.value)}
+          className="h-9 min-w-0 flex-1 rounded-md border border-edge/60 bg-transparent px-2 text-sm max-sm:h-11"
+        />
+        <Button type="submit" look="outline" disabled={folder.trim() === ""}>
+          <FolderSync size={15} aria-hidden /> Watch it
+        </Button>
+      </form>
+      <Button
+        look="outline"
+        onClick={async () => id && done(await attempt(() => api.practise(id)))}
+      >
+        <Camera size={15} aria-hidden /> Practise without a camera
+      </Button>
+    </>
+  );
+}
+
+function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void }) {
+  const practising = tether.folder.endsWith("/practice");
+  const [firing, setFiring] = useState(false);
+  const fire = async () => {
+    const { possible } = useTable.getState();
+    if (!possible) return;
+    setFiring(true);
+    await attemptLong("The practice camera takes the frame …", (signal) =>
+      api.takePracticeFrame(PRACTICE_KIT, possible, signal),
+    );
+    setFiring(false);
+  };
+  return (
+    <>
+      {practising && (
+        <Button look="strong" disabled={firing} onClick={() => void fire()}>
+          <Camera size={15} aria-hidden /> {firing ? "Taking …" : "Fire"}
+        </Button>
+      )}
+      <div className="min-w-0 flex-1 text-sm" role="status">
+        <p className="truncate">
+          {practising ? "The practice camera" : "Watching"}{" "}
+          <span className="text-soft">{tether.folder}</span>
+          {tether.waiting > 0 && `, ${tether.waiting} to read`}
+        </p>
+        {tether.trouble && <p className="text-alarm">{tether.trouble}</p>}
+        {tether.refused[0] && (
+          <p className="truncate text-soft">
+            No frame: {tether.refused[0].name}. {tether.refused[0].why}
+          </p>
+        )}
+      </div>
+      <Button look="outline" onClick={onStop}>
+        <Square size={14} aria-hidden /> Stop
+      </Button>
+    </>
+  );
+}

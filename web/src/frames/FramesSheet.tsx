@@ -1,0 +1,190 @@
+import { useQuery } from "@tanstack/react-query";
+import { FolderOpen, Trash2 } from "lucide-react";
+import { type DragEvent, useState } from "react";
+import { api } from "../api/client";
+import type { FrameAnswer, StoredFrame } from "../api/types";
+import { useTable } from "../set/store";
+import { Button } from "../ui/Button";
+import { FilePick, usePicker } from "../ui/FilePick";
+import { Sheet } from "../ui/Sheet";
+import { ComingIn } from "./ComingIn";
+import { FramePicture } from "./FramePicture";
+import { deleteFrame, dropFile, looked, pick, pictureOfFrame, stoodFor, useFrames } from "./frames";
+import { PatchTable } from "./PatchTable";
+
+const KINDS = "image/jpeg,image/png,image/tiff";
+
+/** How a frame is laid to the picture. */
+export type Way = "flip" | "split" | "side";
+
+type Props = {
+  open: boolean;
+  onClose: () => void;
+  /** Lays a frame to the picture on the table. */
+  onCompare: (frame: string, way: Way) => void;
+};
+
+/** Test frames: each beside what was predicted of it, in stops, and what to set next. */
+export function FramesSheet({ open, onClose, onCompare }: Props) {
+  const state = useFrames();
+  const frame = looked(state);
+  const picker = usePicker();
+  const [over, setOver] = useState(false);
+  const { answer, failed } = useReading(frame);
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    for (const file of event.dataTransfer.files) void dropFile(file);
+  };
+  return (
+    <Sheet
+      open={open}
+      onClose={onClose}
+      title="Test frames"
+      about="What the camera took, beside what was predicted of it. Files are only read; what is kept here is a small copy."
+      widest
+    >
+      <FilePick
+        picker={picker}
+        accept={KINDS}
+        label="Test frame"
+        testId="frame-file"
+        onFile={(file) => void dropFile(file)}
+      />
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <ComingIn />
+        <Button look="outline" onClick={() => picker.current?.click()}>
+          <FolderOpen size={15} aria-hidden /> Open a frame
+        </Button>
+      </div>
+      <section
+        aria-label="Frames"
+        className={`mt-2 flex min-h-0 flex-1 flex-col rounded-panel ${over ? "outline-2 outline-sand" : ""}`}
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={drop}
+      >
+        {frame ? (
+          <div className="min-h-0 flex-1 gap-4 overflow-y-auto max-md:[&>*+*]:mt-3 md:grid md:grid-cols-[minmax(0,1fr)_24rem] md:overflow-hidden">
+            <div className="flex min-h-0 flex-col gap-2">
+              <FramePicture frame={frame} answer={answer} />
+              <Strip frames={state.frames} now={frame} />
+            </div>
+            <div className="min-h-0 md:overflow-y-auto md:pr-1">
+              <Title frame={frame} onCompare={(way) => onCompare(frame.id, way)} />
+              {failed && <p className="mt-2 text-alarm text-sm">{failed}</p>}
+              <PatchTable frame={frame} answer={answer} />
+            </div>
+          </div>
+        ) : (
+          <p className="rounded-panel bg-ground p-4 text-soft">
+            No frame yet. Watch the folder that your camera or capture program writes into, drop a
+            frame here, or practise with the camera that ships with the program: it takes the set as
+            it really stands, with a kit that is not quite what its numbers say.
+          </p>
+        )}
+      </section>
+    </Sheet>
+  );
+}
+
+function Title({ frame, onCompare }: { frame: StoredFrame; onCompare: (way: Way) => void }) {
+  const settings = [
+    frame.aperture && `f/${Number(frame.aperture.toFixed(1))}`,
+    frame.shutter && time(frame.shutter),
+    frame.speed && `ISO ${frame.speed}`,
+  ].filter(Boolean);
+  return (
+    <div>
+      <div className="flex items-center gap-1">
+        <h3 className="min-w-0 flex-1 truncate font-semibold">{frame.name}</h3>
+        <Button
+          aria-label={`Delete ${frame.name}`}
+          className="w-9 px-0"
+          onClick={() => void deleteFrame(frame)}
+        >
+          <Trash2 size={15} />
+        </Button>
+      </div>
+      <p className="text-soft text-sm">
+        {settings.length > 0 ? settings.join(", ") : "The file does not say how it was taken"}
+      </p>
+      <div className="mt-2 flex flex-wrap gap-1">
+        {(Object.keys(WAYS) as Way[]).map((way) => (
+          <Button
+            key={way}
+            look="outline"
+            className="h-8 px-2 text-xs"
+            onClick={() => onCompare(way)}
+          >
+            {WAYS[way]}
+          </Button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+const WAYS: Record<Way, string> = {
+  flip: "Flip with the picture",
+  split: "Split",
+  side: "Side by side",
+};
+
+function time(seconds: number): string {
+  return seconds < 1 ? `1/${Math.round(1 / seconds)} s` : `${Number(seconds.toFixed(1))} s`;
+}
+
+/** All frames, the newest last. */
+function Strip({ frames, now }: { frames: StoredFrame[]; now: StoredFrame }) {
+  return (
+    <ul className="flex shrink-0 gap-2 overflow-x-auto p-1" aria-label="All frames">
+      {frames.map((frame, at) => (
+        <li key={frame.id}>
+          <button
+            type="button"
+            aria-pressed={frame.id === now.id}
+            aria-label={`Frame ${at + 1}: ${frame.name}`}
+            onClick={() => pick(frame.id)}
+            className="relative h-14 w-21 overflow-hidden rounded aria-pressed:outline-2 aria-pressed:outline-sand"
+          >
+            <img
+              src={pictureOfFrame(frame)}
+              alt=""
+              loading="lazy"
+              className="size-full object-cover"
+            />
+            <span className="absolute right-0 bottom-0 bg-ground/85 px-1 text-xs">{at + 1}</span>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What a frame tells; as long as its patches are being moved, what it told before. */
+function useReading(frame: StoredFrame | undefined): {
+  answer: FrameAnswer | undefined;
+  failed: string | null;
+} {
+  const patches = useFrames((state) => (frame && state.patches[frame.id]) ?? NONE);
+  const possible = useTable((table) => table.possible);
+  const set = frame ? stoodFor(frame, possible) : null;
+  const { data, error } = useQuery({
+    queryKey: ["frame-reading", frame?.id, patches, set],
+    queryFn: async ({ signal }) => {
+      if (!frame || !set) throw new Error("no frame is looked at");
+      return { of: frame.id, answer: await api.readFrame(frame.id, { set, patches }, signal) };
+    },
+    enabled: frame !== undefined && set !== null,
+    placeholderData: (before) => (before?.of === frame?.id ? before : undefined),
+    retry: false,
+    gcTime: 0,
+  });
+  return { answer: data?.answer, failed: error ? error.message : null };
+}
+
+const NONE: never[] = [];

@@ -1,0 +1,93 @@
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { api } from "../api/client";
+import type { FrameAnswer, StoredFrame, TableSet } from "../api/types";
+import starter from "../set/starter.json";
+import { useTable } from "../set/store";
+import {
+  looked,
+  movePatch,
+  proposeAnew,
+  refreshFrames,
+  stoodFor,
+  takeIn,
+  useFrames,
+} from "./frames";
+
+const SET = starter as unknown as TableSet;
+
+function frame(id: string, set: TableSet | null = SET): StoredFrame {
+  return { id, name: `${id}.jpg`, width: 900, height: 600, set } as unknown as StoredFrame;
+}
+
+afterEach(() => {
+  vi.restoreAllMocks();
+  useFrames.setState({ open: false, of: null, frames: [], picked: null, patches: {} });
+});
+
+describe("test frames", () => {
+  it("are looked at newest first, but for one that was picked", () => {
+    useFrames.setState({ frames: [frame("a"), frame("b")] });
+    expect(looked(useFrames.getState())?.id).toBe("b");
+    useFrames.setState({ picked: "a" });
+    expect(looked(useFrames.getState())?.id).toBe("a");
+    useFrames.setState({ picked: "gone" });
+    expect(looked(useFrames.getState())?.id).toBe("b");
+  });
+
+  it("that come in by themselves are of what stands on the table, and that once", async () => {
+    useTable.setState({ id: "set", possible: SET });
+    useFrames.setState({ of: "set" });
+    vi.spyOn(api, "listFrames").mockResolvedValue([frame("a", null)]);
+    const told = vi.spyOn(api, "putFrameSet").mockResolvedValue(frame("a"));
+    await refreshFrames();
+    await refreshFrames();
+    expect(told).toHaveBeenCalledExactlyOnceWith("a", SET);
+    expect(useFrames.getState().frames[0]?.set).toBe(SET);
+  });
+
+  it("that come in are looked at, whichever was picked before", async () => {
+    useFrames.setState({ of: "set", frames: [frame("a")], picked: "a", open: true });
+    vi.spyOn(api, "listFrames").mockResolvedValue([frame("a"), frame("b")]);
+    await takeIn();
+    expect(looked(useFrames.getState())?.id).toBe("b");
+  });
+
+  it("of another set are let go of when they come late", async () => {
+    useFrames.setState({ of: "one" });
+    vi.spyOn(api, "listFrames").mockImplementation(async () => {
+      useFrames.setState({ of: "other" });
+      return [frame("a")];
+    });
+    await refreshFrames();
+    expect(useFrames.getState().frames).toEqual([]);
+  });
+
+  it("are predicted for the set as it stood", () => {
+    const now = { ...SET, title: "Now" };
+    expect(stoodFor(frame("a"), now)).toBe(SET);
+    expect(stoodFor(frame("a", null), now)).toBe(now);
+  });
+
+  it("keep their moved patches apart", () => {
+    const answer = {
+      patches: [
+        { part: "TABLE", across: 0.1, down: 0.2 },
+        { part: "SHADOW", across: 0.3, down: 0.4 },
+      ],
+    } as unknown as FrameAnswer;
+    movePatch("a", answer, 1, { across: 0.5, down: 0.6 });
+    movePatch("b", answer, 0, { across: 0.7, down: 0.8 });
+    expect(useFrames.getState().patches).toEqual({
+      a: [
+        { part: "TABLE", across: 0.1, down: 0.2 },
+        { part: "SHADOW", across: 0.5, down: 0.6 },
+      ],
+      b: [
+        { part: "TABLE", across: 0.7, down: 0.8 },
+        { part: "SHADOW", across: 0.3, down: 0.4 },
+      ],
+    });
+    proposeAnew("a");
+    expect(Object.keys(useFrames.getState().patches)).toEqual(["b"]);
+  });
+});

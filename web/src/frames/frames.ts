@@ -1,0 +1,134 @@
+import { create } from "zustand";
+import { api } from "../api/client";
+import type { FrameAnswer, FramePatch, StoredFrame, TableSet } from "../api/types";
+import { attempt } from "../set/attempt";
+import { useTable } from "../set/store";
+import { tell } from "../ui/notices";
+
+type Frames = {
+  /** Whether they are looked at. */
+  open: boolean;
+  /** The set whose frames these are. */
+  of: string | null;
+  frames: StoredFrame[];
+  /** The frame that is looked at; none for the newest. */
+  picked: string | null;
+  /** Patches that were moved, frame by frame; others lie where they are proposed. */
+  patches: Record<string, FramePatch[]>;
+};
+
+/** Test frames of the set that is open; the server keeps them. */
+export const useFrames = create<Frames>(() => ({
+  open: false,
+  of: null,
+  frames: [],
+  picked: null,
+  patches: {},
+}));
+
+export const showFrames = (open: boolean) => useFrames.setState({ open });
+
+export const pick = (picked: string | null) => useFrames.setState({ picked });
+
+/** The frame that is looked at: the one that was picked, or the newest. */
+export function looked({ frames, picked }: Frames): StoredFrame | undefined {
+  return frames.find(({ id }) => id === picked) ?? frames.at(-1);
+}
+
+export const pictureOfFrame = ({ id }: StoredFrame) => `/api/frames/${id}/picture`;
+
+/** Reads the frames anew; gives those that were not there before. */
+export async function refreshFrames(): Promise<StoredFrame[]> {
+  const { of } = useFrames.getState();
+  if (!of) return [];
+  const frames = await api.listFrames(of);
+  if (useFrames.getState().of !== of) return [];
+  const before = useFrames.getState().frames;
+  const fresh = frames.filter(({ id }) => !before.some((frame) => frame.id === id));
+  if (fresh.length === 0 && frames.length === before.length) return [];
+  useFrames.setState({ frames });
+  await tellHowItStood();
+  return fresh;
+}
+
+/** Takes in what came by itself: the newest is looked at, or told. */
+export async function takeIn(): Promise<void> {
+  const fresh = await refreshFrames();
+  const newest = fresh.at(-1);
+  if (!newest) return;
+  pick(newest.id);
+  if (useFrames.getState().open) return;
+  tell(`Test frame: ${newest.name}`, {
+    action: { label: "Look at it", run: () => showFrames(true) },
+  });
+}
+
+/** Frames that came in by themselves are of what stands on the table now. */
+async function tellHowItStood(): Promise<void> {
+  const { of, frames } = useFrames.getState();
+  const { id, possible } = useTable.getState();
+  if (!possible || id !== of) return;
+  for (const frame of frames.filter(({ set }) => !set)) {
+    const told = await attempt(() => api.putFrameSet(frame.id, possible));
+    if (told) replace(told);
+  }
+}
+
+const replace = (frame: StoredFrame) =>
+  useFrames.setState(({ frames }) => ({
+    frames: frames.map((one) => (one.id === frame.id ? frame : one)),
+  }));
+
+export async function dropFile(file: File): Promise<void> {
+  const { of } = useFrames.getState();
+  const added = of && (await attempt(() => api.addFrame(of, file.name, file)));
+  if (!added || useFrames.getState().of !== of) return;
+  if (useFrames.getState().frames.some(({ id }) => id === added.id)) {
+    tell(`${file.name} is here already`);
+  }
+  await refreshFrames();
+  pick(added.id);
+}
+
+export async function deleteFrame({ id, name }: StoredFrame): Promise<void> {
+  const { of } = useFrames.getState();
+  if (!(await attempt(() => api.deleteFrame(id)))) return;
+  useFrames.setState(({ frames }) => ({ frames: frames.filter((frame) => frame.id !== id) }));
+  const bringBack = async () => {
+    const back = await attempt(() => api.restoreFrame(id));
+    if (back && useFrames.getState().of === of) await refreshFrames();
+  };
+  tell(`Deleted “${name}” here; its file stays`, {
+    action: { label: "Bring back", run: () => void bringBack() },
+  });
+}
+
+/** Another set is open, with frames of its own. */
+async function load(of: string | null): Promise<void> {
+  useFrames.setState({ of, frames: [], picked: null, patches: {} });
+  if (of) await attempt(refreshFrames);
+}
+
+/** Moves one patch of a frame. */
+export function movePatch(frame: string, answer: FrameAnswer, at: number, to: Place): void {
+  const patches = answer.patches.map(({ part, across, down }, i) =>
+    i === at ? { part, ...to } : { part, across, down },
+  );
+  useFrames.setState((state) => ({ patches: { ...state.patches, [frame]: patches } }));
+}
+
+export type Place = { across: number; down: number };
+
+/** Patches where they are proposed. */
+export function proposeAnew(frame: string): void {
+  useFrames.setState(({ patches: { [frame]: _, ...patches } }) => ({ patches }));
+}
+
+/** The set as it stood for a frame; as long as that is not told, as it stands. */
+export function stoodFor(frame: StoredFrame, now: TableSet | null): TableSet | null {
+  return frame.set ?? now;
+}
+
+useTable.subscribe((now, before) => {
+  if (now.id !== before.id) void load(now.id);
+});
