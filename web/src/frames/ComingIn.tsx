@@ -71,7 +71,7 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
           <Camera size={15} aria-hidden /> {firing ? "Taking …" : "Fire"}
         </Button>
       )}
-      <div className="min-w-0 flex-1 text-sm" role="status">
+      <div className="min-w-0 flex-1 text-sm max-sm:order-last max-sm:basis-full" role="status">
         <p className="truncate">
           {practising ? "The practice camera" : "Watching"}{" "}
           <span className="text-soft">{tether.folder}</span>

@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Button } from "../../ui/Button";
+import { FlipButton } from "../../ui/FlipButton";
 import { usePhotograph } from "./store";
 
 /** Slow enough for every eye: three flashes a second are the most that may be (WCAG 2.3.1). */
@@ -57,13 +58,7 @@ function InTurns({ src, title }: { src: string; title: string }) {
     return () => clearInterval(timer);
   }, []);
   return (
-    <button
-      type="button"
-      aria-pressed={old}
-      className="absolute inset-0"
-      onClick={() => setOld(!old)}
-      title="Click, or press Space, to change"
-    >
+    <FlipButton old={old} onFlip={() => setOld(!old)}>
       {old && (
         <img
           src={src}
@@ -75,6 +70,6 @@ function InTurns({ src, title }: { src: string; title: string }) {
       <span className="absolute top-2 left-2 rounded bg-ground/85 px-2 py-1 text-sm">
         {old ? title : "Now"}
       </span>
-    </button>
+    </FlipButton>
   );
 }

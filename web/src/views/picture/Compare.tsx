@@ -5,6 +5,7 @@ import { api } from "../../api/client";
 import type { TableSet } from "../../api/types";
 import { pictureOfFrame, useFrames } from "../../frames/frames";
 import { Button } from "../../ui/Button";
+import { FlipButton } from "../../ui/FlipButton";
 import { StopLines } from "./StopLines";
 import { compare, comparedTake, pictureOf, type Take, useTakes } from "./takes";
 
@@ -69,16 +70,10 @@ function Name({ children, right = false }: { children: string; right?: boolean }
 function Flip({ other }: { other: Other }) {
   const [old, setOld] = useState(true);
   return (
-    <button
-      type="button"
-      aria-pressed={old}
-      className="absolute inset-0"
-      onClick={() => setOld(!old)}
-      title="Click, or press Space, to flip"
-    >
+    <FlipButton old={old} onFlip={() => setOld(!old)}>
       {old && <Then other={other} className="size-full object-fill" />}
       <Name>{old ? other.name : "Now"}</Name>
-    </button>
+    </FlipButton>
   );
 }
 

@@ -93,7 +93,7 @@ function Switch({ name, on, press, words = false, children }: SwitchProps) {
       aria-pressed={on}
       aria-label={name}
       onClick={press}
-      className={`inline-flex h-8 items-center gap-1.5 rounded-md px-2 text-sm max-sm:h-11 max-sm:min-w-11 max-sm:justify-center ${on ? "bg-sand text-on-sand" : "hover:bg-raised"}`}
+      className={`inline-flex h-8 items-center gap-1.5 rounded-md px-1.5 text-sm max-sm:h-11 max-sm:min-w-11 max-sm:justify-center ${on ? "bg-sand text-on-sand" : "hover:bg-raised"}`}
     >
       {children}
       {words && <span className="max-sm:sr-only">{name}</span>}
