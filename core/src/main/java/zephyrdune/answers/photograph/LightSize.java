@@ -31,15 +31,21 @@ final class LightSize {
      * @return its side or its diameter, metres
      */
     static double of(Vector3D centre, SoftEdge edge, Vector3D onEdge, Vector3D along) {
-        double square = matching(Outline.RECTANGLE, edge.square(), centre, edge, onEdge, along);
-        double disc = matching(Outline.DISC, edge.disc(), centre, edge, onEdge, along);
+        double square = matching(Outline.RECTANGLE, edge.square(), centre, edge, onEdge, along, centre.norm() / 2);
+        double disc = matching(Outline.DISC, edge.disc(), centre, edge, onEdge, along, square);
         return Math.sqrt(square * disc);
     }
 
-    /** By repeated proportion: the edge is nearly as many times wider as the light is larger. */
+    /** By repeated proportion from a first guess: the edge is nearly as many times wider as the light is larger. */
     private static double matching(
-            Outline outline, double width, Vector3D centre, SoftEdge edge, Vector3D onEdge, Vector3D along) {
-        double size = centre.norm() / 2;
+            Outline outline,
+            double width,
+            Vector3D centre,
+            SoftEdge edge,
+            Vector3D onEdge,
+            Vector3D along,
+            double guess) {
+        double size = guess;
         for (int i = 0; i < STEPS; i++) {
             OptionalDouble made = new ShadowEdge(
                             face(outline, size, centre), onEdge, along, edge.middle(), edge.out(), Vector3D.Unit.PLUS_Z)
