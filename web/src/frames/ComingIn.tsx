@@ -73,8 +73,13 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
       )}
       <div className="min-w-0 flex-1 text-sm max-sm:order-last max-sm:basis-full" role="status">
         <p className="truncate">
-          {practising ? "The practice camera" : "Watching"}{" "}
-          <span className="text-soft">{tether.folder}</span>
+          {practising ? (
+            "The practice camera: a kit that is not quite what its numbers say"
+          ) : (
+            <>
+              Watching <span className="text-soft">{tether.folder}</span>
+            </>
+          )}
           {tether.waiting > 0 && `, ${tether.waiting} to read`}
         </p>
         {tether.trouble && <p className="text-alarm">{tether.trouble}</p>}

@@ -3,13 +3,12 @@ import { FolderOpen, Trash2 } from "lucide-react";
 import { type DragEvent, useState } from "react";
 import { api } from "../api/client";
 import type { FrameAnswer, StoredFrame } from "../api/types";
-import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
 import { FilePick, usePicker } from "../ui/FilePick";
 import { Sheet } from "../ui/Sheet";
 import { ComingIn } from "./ComingIn";
 import { FramePicture } from "./FramePicture";
-import { deleteFrame, dropFile, looked, pick, pictureOfFrame, stoodFor, useFrames } from "./frames";
+import { deleteFrame, dropFile, looked, pick, pictureOfFrame, useFrames } from "./frames";
 import { PatchTable } from "./PatchTable";
 
 const KINDS = "image/jpeg,image/png,image/tiff";
@@ -171,15 +170,13 @@ function useReading(frame: StoredFrame | undefined): {
   failed: string | null;
 } {
   const patches = useFrames((state) => (frame && state.patches[frame.id]) ?? NONE);
-  const possible = useTable((table) => table.possible);
-  const set = frame ? stoodFor(frame, possible) : null;
   const { data, error } = useQuery({
-    queryKey: ["frame-reading", frame?.id, patches, set],
+    queryKey: ["frame-reading", frame?.id, patches],
     queryFn: async ({ signal }) => {
-      if (!frame || !set) throw new Error("no frame is looked at");
-      return { of: frame.id, answer: await api.readFrame(frame.id, { set, patches }, signal) };
+      if (!frame) throw new Error("no frame is looked at");
+      return { of: frame.id, answer: await api.readFrame(frame.id, { patches }, signal) };
     },
-    enabled: frame !== undefined && set !== null,
+    enabled: frame?.stood === true,
     placeholderData: (before) => (before?.of === frame?.id ? before : undefined),
     retry: false,
     gcTime: 0,

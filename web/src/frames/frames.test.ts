@@ -3,20 +3,12 @@ import { api } from "../api/client";
 import type { FrameAnswer, StoredFrame, TableSet } from "../api/types";
 import starter from "../set/starter.json";
 import { useTable } from "../set/store";
-import {
-  looked,
-  movePatch,
-  proposeAnew,
-  refreshFrames,
-  stoodFor,
-  takeIn,
-  useFrames,
-} from "./frames";
+import { looked, movePatch, proposeAnew, refreshFrames, takeIn, useFrames } from "./frames";
 
 const SET = starter as unknown as TableSet;
 
-function frame(id: string, set: TableSet | null = SET): StoredFrame {
-  return { id, name: `${id}.jpg`, width: 900, height: 600, set } as unknown as StoredFrame;
+function frame(id: string, stood = true): StoredFrame {
+  return { id, name: `${id}.jpg`, width: 900, height: 600, stood } as unknown as StoredFrame;
 }
 
 afterEach(() => {
@@ -37,12 +29,12 @@ describe("test frames", () => {
   it("that come in by themselves are of what stands on the table, and that once", async () => {
     useTable.setState({ id: "set", possible: SET });
     useFrames.setState({ of: "set" });
-    vi.spyOn(api, "listFrames").mockResolvedValue([frame("a", null)]);
+    vi.spyOn(api, "listFrames").mockResolvedValue([frame("a", false)]);
     const told = vi.spyOn(api, "putFrameSet").mockResolvedValue(frame("a"));
     await refreshFrames();
     await refreshFrames();
     expect(told).toHaveBeenCalledExactlyOnceWith("a", SET);
-    expect(useFrames.getState().frames[0]?.set).toBe(SET);
+    expect(useFrames.getState().frames[0]?.stood).toBe(true);
   });
 
   it("that come in are looked at, whichever was picked before", async () => {
@@ -60,12 +52,6 @@ describe("test frames", () => {
     });
     await refreshFrames();
     expect(useFrames.getState().frames).toEqual([]);
-  });
-
-  it("are predicted for the set as it stood", () => {
-    const now = { ...SET, title: "Now" };
-    expect(stoodFor(frame("a"), now)).toBe(SET);
-    expect(stoodFor(frame("a", null), now)).toBe(now);
   });
 
   it("keep their moved patches apart", () => {

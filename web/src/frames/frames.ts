@@ -1,6 +1,6 @@
 import { create } from "zustand";
 import { api } from "../api/client";
-import type { FrameAnswer, FramePatch, StoredFrame, TableSet } from "../api/types";
+import type { FrameAnswer, FramePatch, StoredFrame } from "../api/types";
 import { attempt } from "../set/attempt";
 import { useTable } from "../set/store";
 import { tell } from "../ui/notices";
@@ -68,7 +68,7 @@ async function tellHowItStood(): Promise<void> {
   const { of, frames } = useFrames.getState();
   const { id, possible } = useTable.getState();
   if (!possible || id !== of) return;
-  for (const frame of frames.filter(({ set }) => !set)) {
+  for (const frame of frames.filter(({ stood }) => !stood)) {
     const told = await attempt(() => api.putFrameSet(frame.id, possible));
     if (told) replace(told);
   }
@@ -122,11 +122,6 @@ export type Place = { across: number; down: number };
 /** Patches where they are proposed. */
 export function proposeAnew(frame: string): void {
   useFrames.setState(({ patches: { [frame]: _, ...patches } }) => ({ patches }));
-}
-
-/** The set as it stood for a frame; as long as that is not told, as it stands. */
-export function stoodFor(frame: StoredFrame, now: TableSet | null): TableSet | null {
-  return frame.set ?? now;
 }
 
 useTable.subscribe((now, before) => {

@@ -30,10 +30,13 @@ export function useIncoming(): void {
   useEffect(() => {
     if (!comesIn) return;
     let on = true;
+    let arrived = -1;
     const look = async () => {
       try {
-        await takeIn();
-        queries.setQueryData(TETHER, await api.tether());
+        const status = await api.tether();
+        queries.setQueryData(TETHER, status);
+        if (status.arrived !== arrived) await takeIn();
+        arrived = status.arrived;
       } catch {
         // the next look tries again; that the server does not answer is told elsewhere
       }

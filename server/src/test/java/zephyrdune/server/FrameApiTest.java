@@ -67,7 +67,6 @@ public class FrameApiTest extends RunningServer {
 
     private static ObjectNode question() {
         ObjectNode question = JSON.createObjectNode();
-        question.set("set", chowder());
         question.putArray("patches");
         return question;
     }
@@ -80,7 +79,7 @@ public class FrameApiTest extends RunningServer {
         assertThat(frame.get("takenAt").asString()).startsWith("2026-03-04T10:11:12");
         assertThat(frame.get("aperture").asDouble()).isCloseTo(8, within(1e-6));
         assertThat(frame.get("speed").asDouble()).isEqualTo(200);
-        assertThat(frame.has("set")).isFalse();
+        assertThat(frame.get("stood").asBoolean()).isFalse();
         assertThat(json(add(set, "again.jpg", file)).get("id")).isEqualTo(frame.get("id"));
         assertThat(json(get("/api/sets/" + set + "/frames")).size()).isEqualTo(1);
         HttpResponse<byte[]> picture = get("/api/frames/" + frame.get("id").asString() + "/picture");
@@ -103,6 +102,7 @@ public class FrameApiTest extends RunningServer {
     public void aFrameIsReadBesideItsPrediction() {
         String frame =
                 "/api/frames/" + json(add(set, "grey.jpg", grey(5))).get("id").asString();
+        put(frame + "/set", chowder().toString());
         JsonNode reading = json(post(frame + "/reading", question().toString()));
         assertThat(reading.get("patches").size()).isGreaterThanOrEqualTo(4);
         for (JsonNode patch : reading.get("patches")) {
@@ -129,10 +129,16 @@ public class FrameApiTest extends RunningServer {
     @Test
     public void howTheSetStoodIsKeptWithTheFrame() {
         String id = json(add(set, "grey.jpg", grey(6))).get("id").asString();
+        String reading = "/api/frames/" + id + "/reading";
+        HttpResponse<byte[]> untold = post(reading, question().toString());
+        assertThat(untold.statusCode()).isEqualTo(422);
+        assertThat(json(untold).get("errors").get(0).get("field").asString()).isEqualTo("set");
         JsonNode told =
                 json(put("/api/frames/" + id + "/set", titled("As it stood").toString()));
-        assertThat(told.get("set").get("title").asString()).isEqualTo("As it stood");
-        assertThat(json(get("/api/sets/" + set + "/frames")).get(0).get("set")).isEqualTo(told.get("set"));
+        assertThat(told.get("stood").asBoolean()).isTrue();
+        assertThat(json(get("/api/sets/" + set + "/frames")).get(0).get("stood").asBoolean())
+                .isTrue();
+        assertThat(post(reading, question().toString()).statusCode()).isEqualTo(200);
     }
 
     @Test

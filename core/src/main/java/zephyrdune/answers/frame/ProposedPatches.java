@@ -61,7 +61,9 @@ public final class ProposedPatches {
     public static List<FramePatch> of(TableSet set) {
         ProposedPatches patches = new ProposedPatches(set);
         List<FramePatch> all = new ArrayList<>();
-        patches.at(FramePatch.Part.HERO_TOP, patches.key.brightest(), owner -> owner == Scene.HERO)
+        Optional.of(patches.key.brightest())
+                .filter(patches::alone)
+                .flatMap(place -> patches.at(FramePatch.Part.HERO_TOP, place, owner -> owner == Scene.HERO))
                 .ifPresent(all::add);
         patches.sides(all);
         patches.table().ifPresent(all::add);
@@ -82,7 +84,7 @@ public final class ProposedPatches {
         }
         Vector3D towards = level.normalize();
         List<CameraHit> sides = SeenHero.places(set, scene, LOOKS).stream()
-                .filter(hit -> hit.normal().getZ() < SIDE && alone(hit))
+                .filter(hit -> hit.normal().getZ() < SIDE && alone(hit.point()))
                 .toList();
         facing(FramePatch.Part.LIT_SIDE, sides, towards).ifPresent(all::add);
         facing(FramePatch.Part.SHADOW_SIDE, sides, towards.negate()).ifPresent(all::add);
@@ -97,9 +99,9 @@ public final class ProposedPatches {
     }
 
     /** Whether nothing but the hero is seen all round a place of it, as far as a patch reaches. */
-    private boolean alone(CameraHit hit) {
-        Vector3D seen = view.project(hit.point());
-        double reach = SeenLight.reach(view, hit.point());
+    private boolean alone(Vector3D place) {
+        Vector3D seen = view.project(place);
+        double reach = SeenLight.reach(view, place);
         double aspect = view.upHalf().norm() / view.rightHalf().norm();
         return IntStream.range(0, ROUND).allMatch(i -> {
             double turn = 2 * Math.PI * i / ROUND;

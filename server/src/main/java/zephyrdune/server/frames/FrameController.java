@@ -58,13 +58,8 @@ class FrameController {
         this.computing = computing;
     }
 
-    /**
-     * What to read of a frame.
-     *
-     * @param set as it stood
-     * @param patches none for those that are proposed
-     */
-    record FrameQuestion(TableSet set, List<FramePatch> patches) {
+    /** @param patches to read of a frame; none for those that are proposed */
+    record FrameQuestion(List<FramePatch> patches) {
 
         void require() {
             if (patches.size() > MOST_PATCHES) {
@@ -221,13 +216,14 @@ class FrameController {
     CompletableFuture<FrameAnswer> read(@PathVariable UUID id, @RequestBody FrameQuestion question) {
         question.require();
         StoredFrame frame = store.find(id).orElseThrow(FrameController::missing);
+        TableSet set = store.set(id)
+                .orElseThrow(() -> new Refused("set", "It is not told yet how the set stood for this frame"));
         CameraSettings settings =
                 new CameraSettings(optional(frame.aperture()), optional(frame.shutter()), optional(frame.speed()));
         return computing.slowly(() -> {
-            List<FramePatch> patches =
-                    question.patches().isEmpty() ? ProposedPatches.of(question.set()) : question.patches();
-            return FrameAnswer.of(FrameReading.of(
-                    question.set(), open.find(id, store::picture).picture(), settings, patches));
+            List<FramePatch> patches = question.patches().isEmpty() ? ProposedPatches.of(set) : question.patches();
+            return FrameAnswer.of(
+                    FrameReading.of(set, open.find(id, store::picture).picture(), settings, patches));
         });
     }
 

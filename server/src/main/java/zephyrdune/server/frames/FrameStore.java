@@ -1,5 +1,6 @@
 package zephyrdune.server.frames;
 
+import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.ResultSet;
@@ -16,6 +17,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.set.TableSet;
@@ -25,7 +27,8 @@ import zephyrdune.set.TableSet;
 class FrameStore {
 
     private static final String COLUMNS = """
-            select id, name, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at, document
+            select id, name, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at,
+                document is not null as stood
             from frame\s""";
 
     private final JdbcClient jdbc;
@@ -57,6 +60,23 @@ class FrameStore {
                 .param(id)
                 .query((row, number) -> row.getBytes("picture"))
                 .optional();
+    }
+
+    /** The set as it stood when a frame was taken; nothing before that is told. */
+    Optional<TableSet> set(UUID id) {
+        return jdbc.sql("select document from frame where id = ? and document is not null")
+                .param(id)
+                .query((row, number) -> row.getString("document"))
+                .optional()
+                .map(FrameStore::set);
+    }
+
+    private static TableSet set(String document) {
+        try {
+            return SetFormat.read(document.getBytes(StandardCharsets.UTF_8));
+        } catch (BadFile damaged) {
+            throw new IllegalStateException(damaged);
+        }
     }
 
     /** Whether a set has a frame of this very file. */
@@ -143,7 +163,6 @@ class FrameStore {
     }
 
     private static StoredFrame stored(ResultSet row, int number) throws SQLException {
-        String document = row.getString("document");
         return new StoredFrame(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
@@ -155,6 +174,6 @@ class FrameStore {
                 row.getInt("height"),
                 row.getLong("bytes"),
                 row.getObject("added_at", OffsetDateTime.class).toInstant(),
-                document == null ? null : SetFormat.kept(document));
+                row.getBoolean("stood"));
     }
 }

@@ -1,11 +1,9 @@
 package zephyrdune.server.frames;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.UUID;
-import tools.jackson.databind.JsonNode;
 
 /**
  * A test frame of a set.
@@ -15,7 +13,7 @@ import tools.jackson.databind.JsonNode;
  * @param aperture f-number; absent where the file does not tell, and so with shutter, in seconds, and ISO speed
  * @param width pixels that are kept
  * @param bytes that are kept of it
- * @param set as it stood when the frame was taken; absent until that is told
+ * @param stood whether it is known how the set stood when the frame was taken
  */
 public record StoredFrame(
         UUID id,
@@ -29,6 +27,4 @@ public record StoredFrame(
         long bytes,
         Instant addedAt,
 
-        @JsonInclude(JsonInclude.Include.NON_NULL)
-        @Schema(ref = "#/components/schemas/TableSet", requiredMode = Schema.RequiredMode.NOT_REQUIRED)
-        JsonNode set) {}
+        boolean stood) {}

@@ -26,6 +26,7 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
@@ -61,6 +62,7 @@ class Tether implements DisposableBean {
     private Set<String> before = Set.of();
     private String trouble = "";
     private int waiting;
+    private int arrived;
 
     /** @param why it is no frame */
     record RefusedFile(String name, String why) {}
@@ -69,11 +71,12 @@ class Tether implements DisposableBean {
      * What comes in, and what is wrong.
      *
      * @param folder empty where none is watched
+     * @param arrived frames that came in since it is watched
      * @param waiting files that are still to be read
      * @param trouble with the folder; empty where there is none
      * @param refused files that are no frames, the newest first
      */
-    record TetherStatus(String folder, UUID set, int waiting, String trouble, List<RefusedFile> refused) {}
+    record TetherStatus(String folder, UUID set, int arrived, int waiting, String trouble, List<RefusedFile> refused) {}
 
     Tether(TetherStore store, FrameStore frames) {
         this.store = store;
@@ -105,6 +108,7 @@ class Tether implements DisposableBean {
         refused.clear();
         trouble = "";
         waiting = 0;
+        arrived = 0;
         return status();
     }
 
@@ -121,6 +125,7 @@ class Tether implements DisposableBean {
         return new TetherStatus(
                 watched.map(TetherStore.Watched::folder).orElse(""),
                 watched.map(TetherStore.Watched::set).orElse(null),
+                arrived,
                 waiting,
                 trouble,
                 List.copyOf(refused));
@@ -225,10 +230,11 @@ class Tether implements DisposableBean {
     private void take(TetherStore.Watched now, FolderFile file) {
         try {
             byte[] bytes = read(file);
-            if (!frames.has(now.set(), bytes)) {
+            boolean fresh = !frames.has(now.set(), bytes);
+            if (fresh) {
                 frames.add(now.set(), name(file), bytes, PhotographFile.read(bytes));
             }
-            finish(now, file);
+            finish(now, file, fresh);
         } catch (BadFile unreadable) {
             if (old(file)) {
                 refuse(now, file, unreadable.getMessage());
@@ -237,6 +243,8 @@ class Tether implements DisposableBean {
             if (old(file)) {
                 refuse(now, file, "It may not be read");
             }
+        } catch (DataIntegrityViolationException setIsGone) {
+            stop();
         } catch (DataAccessException full) {
             // it stays waiting: the next look tries again
             LOG.warn("The test frame {} could not be kept", name(file), full);
@@ -254,15 +262,16 @@ class Tether implements DisposableBean {
         return FrameName.of(file.name());
     }
 
-    private synchronized void finish(TetherStore.Watched now, FolderFile file) {
+    private synchronized void finish(TetherStore.Watched now, FolderFile file, boolean fresh) {
         if (watched.equals(Optional.of(now))) {
             done.add(file.mark());
             waiting = Math.max(0, waiting - 1);
+            arrived += fresh ? 1 : 0;
         }
     }
 
     private synchronized void refuse(TetherStore.Watched now, FolderFile file, String why) {
-        finish(now, file);
+        finish(now, file, false);
         refused.addFirst(new RefusedFile(name(file), why));
         while (refused.size() > MOST_REFUSED) {
             refused.removeLast();
