@@ -69,7 +69,7 @@ public class FramesTest extends Browsing {
     /** Files are opened, told from what is none, deleted and brought back. */
     @Test
     public void framesAreOpenedDeletedAndBroughtBack() {
-        open("Rye crispbread tower");
+        open("Black-sesame panna cotta");
         page.keyboard().press("f");
         page.getByTestId("frame-file")
                 .setInputFiles(new FilePayload("notes.jpg", "image/jpeg", "no picture".getBytes()));

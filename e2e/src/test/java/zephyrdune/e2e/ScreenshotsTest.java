@@ -91,6 +91,8 @@ public class ScreenshotsTest extends Browsing {
         page.getByTestId("frame")
                 .evaluate("img => img.complete || new Promise(done => img.addEventListener('load', done))");
         shoot("test-frame");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Delete practice")))
+                .click();
         click("Stop");
         page.keyboard().press("Escape");
     }
