@@ -71,6 +71,10 @@ export function FramesSheet({ open, onClose, onCompare }: Props) {
             <div className="flex min-h-0 flex-col gap-2">
               <FramePicture frame={frame} answer={answer} />
               <Strip frames={state.frames} now={frame} />
+              <p className="text-soft text-xs" data-testid="frames-kept">
+                {state.frames.length === 1 ? "1 frame" : `${state.frames.length} frames`},{" "}
+                {megabytes(state.frames)} MB kept here
+              </p>
             </div>
             <div className="min-h-0 md:overflow-y-auto md:pr-1">
               <Title frame={frame} onCompare={(way) => onCompare(frame.id, way)} />
@@ -185,3 +189,8 @@ function useReading(frame: StoredFrame | undefined): {
 }
 
 const NONE: never[] = [];
+
+function megabytes(frames: StoredFrame[]): string {
+  const bytes = frames.reduce((sum, frame) => sum + frame.bytes, 0);
+  return (bytes / 1e6).toFixed(1);
+}

@@ -75,7 +75,7 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
         return priors;
     }
 
-    private static double spread(Loss loss) {
+    static double spread(Loss loss) {
         return loss.origin() == Origin.DEFAULT
                 ? loss.where().usualSpread()
                 : loss.origin() == Origin.ENTERED ? ENTERED_LOSS : CALIBRATED_LOSS;

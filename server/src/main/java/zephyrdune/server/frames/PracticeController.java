@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -54,10 +55,20 @@ class PracticeController {
     Tether.TetherStatus practise(@PathVariable UUID id) {
         try {
             Files.createDirectories(folder);
+            clear();
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         }
         return tether.watch(id, folder.toString());
+    }
+
+    /** Its old frames: those that came in are kept with their sets. */
+    private void clear() throws IOException {
+        try (DirectoryStream<Path> old = Files.newDirectoryStream(folder, "practice-*.jpg")) {
+            for (Path frame : old) {
+                Files.deleteIfExists(frame);
+            }
+        }
     }
 
     /** @param kit which of the possible kits stands there: the same number is always the same one */
