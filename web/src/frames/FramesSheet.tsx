@@ -3,6 +3,7 @@ import { FolderOpen, Trash2 } from "lucide-react";
 import { type DragEvent, useState } from "react";
 import { api } from "../api/client";
 import type { FrameAnswer, StoredFrame } from "../api/types";
+import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
 import { FilePick, usePicker } from "../ui/FilePick";
 import { Sheet } from "../ui/Sheet";
@@ -174,13 +175,14 @@ function useReading(frame: StoredFrame | undefined): {
   failed: string | null;
 } {
   const patches = useFrames((state) => (frame && state.patches[frame.id]) ?? NONE);
+  const now = useTable((table) => table.possible);
   const { data, error } = useQuery({
-    queryKey: ["frame-reading", frame?.id, patches],
+    queryKey: ["frame-reading", frame?.id, patches, now],
     queryFn: async ({ signal }) => {
-      if (!frame) throw new Error("no frame is looked at");
-      return { of: frame.id, answer: await api.readFrame(frame.id, { patches }, signal) };
+      if (!frame || !now) throw new Error("no frame is looked at");
+      return { of: frame.id, answer: await api.readFrame(frame.id, { patches, now }, signal) };
     },
-    enabled: frame?.stood === true,
+    enabled: frame?.stood === true && now !== null,
     placeholderData: (before) => (before?.of === frame?.id ? before : undefined),
     retry: false,
     gcTime: 0,

@@ -41,6 +41,6 @@ public class FrameBench extends Timed {
 
     @Benchmark
     public FrameReading read() {
-        return FrameReading.of(set, frame, CameraSettings.UNTOLD, patches);
+        return FrameReading.of(set, set, frame, CameraSettings.UNTOLD, patches);
     }
 }

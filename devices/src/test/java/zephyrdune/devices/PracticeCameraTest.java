@@ -37,7 +37,7 @@ public class PracticeCameraTest {
 
     private static NextPower next(TableSet set, PhotographFile file) {
         List<FramePatch> patches = ProposedPatches.of(set);
-        return FrameReading.of(set, file.picture(), file.settings(), patches)
+        return FrameReading.of(set, set, file.picture(), file.settings(), patches)
                 .next()
                 .orElseThrow();
     }

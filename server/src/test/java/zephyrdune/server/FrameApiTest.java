@@ -68,6 +68,7 @@ public class FrameApiTest extends RunningServer {
     private static ObjectNode question() {
         ObjectNode question = JSON.createObjectNode();
         question.putArray("patches");
+        question.set("now", chowder());
         return question;
     }
 

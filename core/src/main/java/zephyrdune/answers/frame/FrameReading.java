@@ -26,8 +26,10 @@ public record FrameReading(List<PatchReading> patches, double brighter, Optional
      * Reads a frame that shows what the set's camera sees.
      *
      * @param set as it stood, its power where it was set
+     * @param now the set that the next frame will be of
      */
-    public static FrameReading of(TableSet set, Picture frame, CameraSettings settings, List<FramePatch> patches) {
+    public static FrameReading of(
+            TableSet set, TableSet now, Picture frame, CameraSettings settings, List<FramePatch> patches) {
         Prediction prediction = new Prediction(set, settings);
         List<PatchReading> read = Cancellation.onAllCores(patches, patch -> prediction.read(frame, patch));
         List<Integer> told = IntStream.range(0, read.size())
@@ -41,17 +43,17 @@ public record FrameReading(List<PatchReading> patches, double brighter, Optional
             int at = told.get(strange);
             all.set(at, read.get(at).heldBack());
         }
-        return new FrameReading(all, settings.brighter(set.exposure()), next(set, all, light));
+        return new FrameReading(all, settings.brighter(set.exposure()), next(now, all, light));
     }
 
-    private static Optional<NextPower> next(TableSet set, List<PatchReading> patches, LightFromPatches light) {
+    private static Optional<NextPower> next(TableSet now, List<PatchReading> patches, LightFromPatches light) {
         if (patches.stream().anyMatch(PatchReading::tellsTheLight)) {
-            return Optional.of(NextPower.of(set, light.more(), light.spread()));
+            return Optional.of(NextPower.of(now, light.more(), light.spread()));
         }
         OptionalDouble atLeast = patches.stream()
                 .filter(patch -> patch.patch().part().lit())
                 .flatMapToDouble(patch -> patch.atLeast().stream())
                 .min();
-        return atLeast.isPresent() ? Optional.of(NextPower.offTheEnd(set, atLeast.getAsDouble())) : Optional.empty();
+        return atLeast.isPresent() ? Optional.of(NextPower.offTheEnd(now, atLeast.getAsDouble())) : Optional.empty();
     }
 }

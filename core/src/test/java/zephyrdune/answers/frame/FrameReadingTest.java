@@ -36,7 +36,7 @@ public class FrameReadingTest {
     public void take() {
         set = Sets.chowder();
         patches = ProposedPatches.of(set);
-        asPredicted = FrameReading.of(set, frame(set), CameraSettings.UNTOLD, patches);
+        asPredicted = FrameReading.of(set, set, frame(set), CameraSettings.UNTOLD, patches);
     }
 
     /** What a camera that follows sRGB would have stored, in eight bits. */
@@ -99,14 +99,27 @@ public class FrameReadingTest {
         TableSet lit = set.withAmbient(set.ambient().withIlluminance(200))
                 .withExposure(set.exposure().withShutter(1.0 / 30));
         double below = metered(lit) + 1;
-        FrameReading reading =
-                FrameReading.of(at(lit, below), frame(at(lit, below - 0.5)), CameraSettings.UNTOLD, patches);
+        FrameReading reading = FrameReading.of(
+                at(lit, below), at(lit, below), frame(at(lit, below - 0.5)), CameraSettings.UNTOLD, patches);
         NextPower next = reading.next().orElseThrow();
         assertThat(next.keyOff()).isCloseTo(0.5, within(next.spread()));
         assertThat(next.spread()).isLessThan(0.25);
         double wanted = MeteredExposure.of(lit, KeyLight.of(lit)).wantedBelow();
         assertThat(next.wantedBelow()).isCloseTo(wanted + next.keyOff(), within(1e-9));
         assertThat(next.left()).isCloseTo(next.wantedBelow() - next.mark().below(), within(1e-12));
+    }
+
+    /** A light that has been moved since asks for another power; how strong it is stays what the frame says. */
+    @Test
+    public void whatToSetIsForTheSetOnTheTable() {
+        TableSet farther =
+                set.withLight(set.light().withDistance(1.5 * set.light().distance()));
+        NextPower next = FrameReading.of(set, farther, frame(set), CameraSettings.UNTOLD, patches)
+                .next()
+                .orElseThrow();
+        double wanted = MeteredExposure.of(farther, KeyLight.of(farther)).wantedBelow();
+        assertThat(next.wantedBelow()).isCloseTo(wanted + next.keyOff(), within(1e-9));
+        assertThat(next.keyOff()).isCloseTo(asPredicted.next().orElseThrow().keyOff(), within(1e-9));
     }
 
     /** Twice the speed makes a stop, which the file tells and the prediction counts. */
@@ -119,7 +132,7 @@ public class FrameReadingTest {
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.of(faster.exposure().speed()));
-        FrameReading reading = FrameReading.of(fixed, frame(faster), told, patches);
+        FrameReading reading = FrameReading.of(fixed, fixed, frame(faster), told, patches);
         assertThat(reading.brighter()).isCloseTo(1, within(1e-9));
         assertThat(reading.next().orElseThrow().keyOff()).isCloseTo(0, within(0.05));
     }
@@ -141,7 +154,7 @@ public class FrameReadingTest {
             }
         }
         FrameReading reading = FrameReading.of(
-                set, new Picture(frame.width(), frame.height(), linear), CameraSettings.UNTOLD, patches);
+                set, set, new Picture(frame.width(), frame.height(), linear), CameraSettings.UNTOLD, patches);
         for (PatchReading patch : reading.patches()) {
             assertThat(patch.held())
                     .as(patch.patch().part().name())
@@ -153,7 +166,8 @@ public class FrameReadingTest {
     /** IEC 61966-2-1: code 118 is a linear 0.181, mid grey, whatever is predicted there. */
     @Test
     public void measuredTonesAreThoseOfTheFile() {
-        FrameReading reading = FrameReading.of(set, even(Srgb.decode(118 / 255.0)), CameraSettings.UNTOLD, patches);
+        FrameReading reading =
+                FrameReading.of(set, set, even(Srgb.decode(118 / 255.0)), CameraSettings.UNTOLD, patches);
         for (PatchReading patch : reading.patches()) {
             assertThat(patch.measured().orElseThrow()).isCloseTo(0.01, within(0.005));
             assertThat(patch.uneven()).isZero();
@@ -162,7 +176,7 @@ public class FrameReadingTest {
 
     @Test
     public void whatIsClippedOrBlackIsSaidAndNotUsed() {
-        FrameReading white = FrameReading.of(set, even(1), CameraSettings.UNTOLD, patches);
+        FrameReading white = FrameReading.of(set, set, even(1), CameraSettings.UNTOLD, patches);
         // the light gives at least what clips the first channel of the patch that is clipped first, and is taken off
         // the end
         NextPower down = white.next().orElseThrow();
@@ -174,7 +188,7 @@ public class FrameReadingTest {
             assertThat(patch.off()).isEmpty();
             assertThat(patch.trouble()).contains("bright");
         });
-        FrameReading black = FrameReading.of(set, even(0), CameraSettings.UNTOLD, patches);
+        FrameReading black = FrameReading.of(set, set, even(0), CameraSettings.UNTOLD, patches);
         assertThat(black.next()).isEmpty();
         assertThat(black.patches())
                 .allSatisfy(patch -> assertThat(patch.trouble()).contains("dark"));
@@ -185,6 +199,7 @@ public class FrameReadingTest {
         TableSet low = set.withCamera(set.camera().withElevation(0))
                 .withBackdrop(new Backdrop(6, 1, 0.3, set.backdrop().surface()));
         PatchReading sky = FrameReading.of(
+                        low,
                         low,
                         even(0.2),
                         CameraSettings.UNTOLD,

@@ -58,8 +58,13 @@ class FrameController {
         this.computing = computing;
     }
 
-    /** @param patches to read of a frame; none for those that are proposed */
-    record FrameQuestion(List<FramePatch> patches) {
+    /**
+     * What to read of a frame.
+     *
+     * @param patches none for those that are proposed
+     * @param now the set that the next frame will be of
+     */
+    record FrameQuestion(List<FramePatch> patches, TableSet now) {
 
         void require() {
             if (patches.size() > MOST_PATCHES) {
@@ -222,8 +227,8 @@ class FrameController {
                 new CameraSettings(optional(frame.aperture()), optional(frame.shutter()), optional(frame.speed()));
         return computing.slowly(() -> {
             List<FramePatch> patches = question.patches().isEmpty() ? ProposedPatches.of(set) : question.patches();
-            return FrameAnswer.of(
-                    FrameReading.of(set, open.find(id, store::picture).picture(), settings, patches));
+            return FrameAnswer.of(FrameReading.of(
+                    set, question.now(), open.find(id, store::picture).picture(), settings, patches));
         });
     }
 
