@@ -21,7 +21,10 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
   ];
   return (
     <Sheet open onClose={onClose} title="Keys" about="They work wherever nothing is being typed.">
-      <dl className="mt-3 grid min-h-0 grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 overflow-y-auto">
+      <dl
+        tabIndex={0}
+        className="mt-3 grid min-h-0 grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 overflow-y-auto"
+      >
         {rows.map(([keys, words]) => (
           <div key={keys} className="contents">
             <dt>

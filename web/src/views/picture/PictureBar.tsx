@@ -70,7 +70,7 @@ export function PictureBar({ set }: { set: TableSet }) {
         onClick={() => showFrames(true)}
       >
         <Camera size={15} aria-hidden /> Frames{" "}
-        {frames > 0 && <span className="text-soft text-xs">{frames}</span>}
+        <span className="w-3 text-left text-soft text-xs">{frames > 0 && frames}</span>
       </Button>
       <Takes />
       <FilesMenu set={set} />

@@ -38,7 +38,9 @@ export function Takes() {
       trigger={
         <Button className="h-8 gap-1.5 px-1.5 max-sm:h-11" data-testid="takes">
           <Images size={15} aria-hidden /> Takes{" "}
-          {takes.length > 0 && <span className="text-soft text-xs">{takes.length}</span>}
+          <span className="w-3 text-left text-soft text-xs">
+            {takes.length > 0 && takes.length}
+          </span>
         </Button>
       }
     >
