@@ -53,7 +53,6 @@ export function ComingIn() {
 }
 
 function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void }) {
-  const practising = tether.folder.endsWith("/practice");
   const [firing, setFiring] = useState(false);
   const fire = async () => {
     const { possible } = useTable.getState();
@@ -66,14 +65,14 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
   };
   return (
     <>
-      {practising && (
+      {tether.practice && (
         <Button look="strong" disabled={firing} onClick={() => void fire()}>
           <Camera size={15} aria-hidden /> {firing ? "Taking …" : "Fire"}
         </Button>
       )}
       <div className="min-w-0 flex-1 text-sm max-sm:order-last max-sm:basis-full" role="status">
         <p className="truncate">
-          {practising ? (
+          {tether.practice ? (
             "The practice camera: a kit that is not quite what its numbers say"
           ) : (
             <>

@@ -1,20 +1,14 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import type { FrameAnswer, PatchAnswer, StoredFrame } from "../api/types";
-import { movePatch, type Place, pictureOfFrame } from "./frames";
+import { arrow, inside, type Place, placeIn } from "../ui/place";
+import { movePatch, pictureOfFrame } from "./frames";
 
 type Props = { frame: StoredFrame; answer: FrameAnswer | undefined };
 
 /** A test frame with its patches, each numbered as in the table: drag them, or press the arrow keys. */
 export function FramePicture({ frame, answer }: Props) {
   const box = useRef<HTMLDivElement>(null);
-  const at = (event: { clientX: number; clientY: number }): Place => {
-    const { left, top, width, height } =
-      box.current?.getBoundingClientRect() ?? new DOMRect(0, 0, 1, 1);
-    return {
-      across: within((event.clientX - left) / width),
-      down: within((event.clientY - top) / height),
-    };
-  };
+  const at = (event: { clientX: number; clientY: number }) => placeIn(box.current, event);
   return (
     <div
       className="relative grid min-h-0 flex-1 place-items-center bg-surround max-md:h-72 max-md:flex-none"
@@ -52,10 +46,6 @@ export function FramePicture({ frame, answer }: Props) {
 
 const STEP = 0.005;
 
-function within(share: number): number {
-  return Math.min(1, Math.max(0, share));
-}
-
 type GripProps = {
   number: number;
   patch: PatchAnswer;
@@ -70,19 +60,10 @@ function Grip({ number, patch, ratio, onMove, at }: GripProps) {
     if (held.current) onMove(at(event));
   };
   const press = (event: KeyboardEvent) => {
-    const step = event.shiftKey ? 10 * STEP : STEP;
-    const way = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, -step * ratio],
-      ArrowDown: [0, step * ratio],
-    }[event.key];
+    const way = arrow(event, event.shiftKey ? 10 * STEP : STEP, ratio);
     if (!way) return;
     event.preventDefault();
-    onMove({
-      across: within(patch.across + (way[0] ?? 0)),
-      down: within(patch.down + (way[1] ?? 0)),
-    });
+    onMove({ across: inside(patch.across + way.across), down: inside(patch.down + way.down) });
   };
   return (
     <button

@@ -4,6 +4,7 @@ import type { FrameAnswer, FramePatch, StoredFrame } from "../api/types";
 import { attempt } from "../set/attempt";
 import { useTable } from "../set/store";
 import { tell } from "../ui/notices";
+import type { Place } from "../ui/place";
 
 type Frames = {
   /** Whether they are looked at. */
@@ -116,8 +117,6 @@ export function movePatch(frame: string, answer: FrameAnswer, at: number, to: Pl
   );
   useFrames.setState((state) => ({ patches: { ...state.patches, [frame]: patches } }));
 }
-
-export type Place = { across: number; down: number };
 
 /** Patches where they are proposed. */
 export function proposeAnew(frame: string): void {

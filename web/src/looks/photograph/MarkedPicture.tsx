@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import type { Mark, PhotographAnswer, PhotographMarks } from "../../api/types";
+import { arrow, inside, placeIn } from "../../ui/place";
 import { type Handle, handles, hint, withPlace } from "./marks";
 import { mark, type OpenPhotograph, undo, usePhotograph } from "./store";
 
@@ -17,13 +18,7 @@ export function MarkedPicture({ photograph, reading }: Props) {
     const next = withPlace(tool, marks, pending, place);
     mark(next.marks, next.pending);
   };
-  const at = (event: { clientX: number; clientY: number }): Mark => {
-    const box = frame.current?.getBoundingClientRect() ?? new DOMRect(0, 0, 1, 1);
-    return {
-      across: within((event.clientX - box.left) / box.width),
-      down: within((event.clientY - box.top) / box.height),
-    };
-  };
+  const at = (event: { clientX: number; clientY: number }): Mark => placeIn(frame.current, event);
   const press = (event: KeyboardEvent) => {
     if (event.target !== event.currentTarget || event.key !== "Enter") return;
     event.preventDefault();
@@ -82,10 +77,6 @@ export function MarkedPicture({ photograph, reading }: Props) {
   );
 }
 
-function within(share: number): number {
-  return Math.min(1, Math.max(0, share));
-}
-
 type GripProps = {
   handle: Handle;
   at: (event: { clientX: number; clientY: number }) => Mark;
@@ -108,19 +99,13 @@ function Grip({ handle, at, setHeld, photograph }: GripProps) {
   };
   const press = (event: KeyboardEvent) => {
     const step = (event.shiftKey ? 10 : 1) / photograph.width;
-    const way = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, -step],
-      ArrowDown: [0, step],
-    }[event.key];
+    const way = arrow(event, step, photograph.width / photograph.height);
     const { marks } = usePhotograph.getState();
     if (way) {
-      const ratio = photograph.width / photograph.height;
       mark(
         handle.moved(marks, {
-          across: within(handle.mark.across + (way[0] ?? 0)),
-          down: within(handle.mark.down + (way[1] ?? 0) * ratio),
+          across: inside(handle.mark.across + way.across),
+          down: inside(handle.mark.down + way.down),
         }),
       );
     } else if (event.key === "Delete" || event.key === "Backspace") {

@@ -4,7 +4,7 @@ import { api } from "../../api/client";
 import type { TableSet } from "../../api/types";
 import { attempt } from "../../set/attempt";
 import { asking, putAnswer } from "../../set/late";
-import { arrow, inside, type Place, pointedAt } from "./place";
+import { arrow, inside, type Place, pointedAt } from "../../ui/place";
 
 const NUDGE = 0.01;
 const FAR_NUDGE = 0.05;

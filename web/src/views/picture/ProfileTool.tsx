@@ -6,7 +6,7 @@ import { attempt } from "../../set/attempt";
 import { useLength, useSaid } from "../../set/preferences";
 import type { Quantity } from "../../set/units";
 import { Button } from "../../ui/Button";
-import { arrow, pointedAt } from "./place";
+import { arrow, pointedAt } from "../../ui/place";
 
 type Line = { fromAcross: number; fromDown: number; toAcross: number; toDown: number };
 

@@ -1,10 +1,9 @@
 package zephyrdune.devices;
 
-import java.util.List;
 import java.util.Random;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Light;
-import zephyrdune.set.light.Loss;
 import zephyrdune.units.measure.Refused;
 import zephyrdune.units.measure.Stops;
 
@@ -25,13 +24,10 @@ public record HiddenTruth(
     /** As every number says. */
     public static final HiddenTruth NONE = new HiddenTruth(0, 0, 0, 0, 0, 0, 0);
 
-    /** Standard deviations: common practice, no published source. Losses have their own. */
-    private static final double OUTPUT = 0.3;
-
-    private static final double DIAL = 0.1;
+    /** Standard deviations of where a light is put by hand: common practice, no published source. */
     private static final double PLACE = 0.01;
+
     private static final double ANGLE = Math.toRadians(1);
-    private static final double ROOM = 0.2;
 
     /** Beyond so many standard deviations nobody would believe it. */
     private static final double MOST = 2.5;
@@ -40,19 +36,13 @@ public record HiddenTruth(
     public static HiddenTruth drawn(long seed, Light light) {
         Random random = new Random(seed);
         return new HiddenTruth(
-                OUTPUT * draw(random),
-                losses(light.losses(), random),
-                DIAL * draw(random),
+                UsualSpread.SOURCE * draw(random),
+                UsualSpread.of(light) * draw(random),
+                UsualSpread.DIAL * draw(random),
                 PLACE * draw(random),
                 ANGLE * draw(random),
                 ANGLE * draw(random),
-                ROOM * draw(random));
-    }
-
-    private static double losses(List<Loss> losses, Random random) {
-        return losses.stream()
-                .mapToDouble(loss -> Math.max(-loss.amount(), loss.where().usualSpread() * draw(random)))
-                .sum();
+                UsualSpread.ROOM * draw(random));
     }
 
     private static double draw(Random random) {

@@ -61,9 +61,9 @@ public class SensorTest {
         double slope = xy / xx;
         double start = y - slope * x;
         assertThat(1 / slope).isCloseTo(20_000, within(400.0));
-        assertThat(Math.sqrt(Math.max(0, start)) * 20_000).isCloseTo(12, within(6.0));
+        assertThat(Math.sqrt(Math.max(0, start)) * 20_000).isCloseTo(12, within(1.0));
         assertThat(points)
-                .allSatisfy(point -> assertThat(point[1]).isCloseTo(start + slope * point[0], withinPercentage(3)));
+                .allSatisfy(point -> assertThat(point[1]).isCloseTo(start + slope * point[0], withinPercentage(1)));
     }
 
     /** Four times the speed is a quarter of the photons. */

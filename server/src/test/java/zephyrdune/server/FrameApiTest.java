@@ -107,7 +107,7 @@ public class FrameApiTest extends RunningServer {
         JsonNode reading = json(post(frame + "/reading", question().toString()));
         assertThat(reading.get("patches").size()).isGreaterThanOrEqualTo(4);
         for (JsonNode patch : reading.get("patches")) {
-            assertThat(patch.get("measured").asDouble()).isCloseTo(0.01, within(0.05));
+            assertThat(patch.get("measured").asDouble()).isCloseTo(0.01, within(0.02));
             assertThat(patch.get("off").asDouble())
                     .isCloseTo(
                             patch.get("measured").asDouble()

@@ -5,9 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import zephyrdune.answers.calibration.LinearGaussian;
 import zephyrdune.answers.calibration.Measurement;
+import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Light;
-import zephyrdune.set.light.Loss;
-import zephyrdune.set.light.Origin;
 import zephyrdune.units.measure.Stops;
 
 /**
@@ -21,13 +20,7 @@ import zephyrdune.units.measure.Stops;
  */
 record LightFromPatches(double more, double spread, List<Integer> strange) {
 
-    /** Standard deviations of what is known before a frame, stops: common practice, no published source, from memory. */
-    private static final double SOURCE = 0.3;
-
-    private static final double DIAL = 0.1;
-    private static final double ENTERED_LOSS = 0.15;
-    private static final double CALIBRATED_LOSS = 0.05;
-    private static final double ROOM = 0.3;
+    /** How much paler or darker a surface is than it is taken for, stops: common practice, no published source, from memory. */
     private static final double REFLECTANCE = 0.3;
 
     /** How well a patch is hit, and what its light comes by where that is not the key itself. */
@@ -66,19 +59,11 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
     private static double[] priors(Light light) {
         double[] priors = new double[SURFACES + FramePatch.Ground.values().length];
         Arrays.fill(priors, REFLECTANCE);
-        double squares = SOURCE * SOURCE + DIAL * DIAL;
-        for (Loss loss : light.losses()) {
-            squares += spread(loss) * spread(loss);
-        }
-        priors[LIGHT] = Math.sqrt(squares);
-        priors[ROOM_LIGHT] = ROOM;
+        priors[LIGHT] = Math.sqrt(UsualSpread.SOURCE * UsualSpread.SOURCE
+                + UsualSpread.DIAL * UsualSpread.DIAL
+                + UsualSpread.of(light) * UsualSpread.of(light));
+        priors[ROOM_LIGHT] = UsualSpread.ROOM;
         return priors;
-    }
-
-    static double spread(Loss loss) {
-        return loss.origin() == Origin.DEFAULT
-                ? loss.where().usualSpread()
-                : loss.origin() == Origin.ENTERED ? ENTERED_LOSS : CALIBRATED_LOSS;
     }
 
     /** Linear about what was found so far: log2 of (1 - room) 2^light + room 2^roomLight. */

@@ -12,9 +12,6 @@ import zephyrdune.render.picture.Picture;
  */
 record MeasuredPatch(double light, double uneven, boolean clipped, boolean black) {
 
-    /** Linear values from here on may have been more. */
-    static final double CLIPPED = 0.98;
-
     private static final double MOST_CLIPPED = 0.02;
 
     /** Darker than two codes of eight bits is the end of them: sRGB's straight part, 2 / 255 / 12.92 (IEC 61966-2-1). */
@@ -37,7 +34,7 @@ record MeasuredPatch(double light, double uneven, boolean clipped, boolean black
                 double light = frame.luminance(row * frame.width() + column);
                 sum += light;
                 squares += light * light;
-                clipped += full(frame, column, row) ? 1 : 0;
+                clipped += frame.full(column, row) ? 1 : 0;
                 count++;
             }
         }
@@ -48,11 +45,5 @@ record MeasuredPatch(double light, double uneven, boolean clipped, boolean black
 
     private static int first(double from) {
         return (int) Math.max(0, Math.ceil(from));
-    }
-
-    private static boolean full(Picture frame, int column, int row) {
-        return frame.at(column, row, 0) >= CLIPPED
-                || frame.at(column, row, 1) >= CLIPPED
-                || frame.at(column, row, 2) >= CLIPPED;
     }
 }

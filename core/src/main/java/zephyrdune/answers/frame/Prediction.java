@@ -14,12 +14,11 @@ import zephyrdune.render.trace.CameraHit;
 import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.measure.Stops;
 
 /** A set as a frame of it saw it: with the frame's own settings, at the power that was set. */
 final class Prediction {
-
-    private static final double MID_GREY = 0.18;
 
     private final TableSet taken;
     private final Perspective view;
@@ -49,7 +48,7 @@ final class Prediction {
         double room = mix.light(seen.layers(), Layers.AMBIENT) / all;
         PatchReading predicted = new PatchReading(
                 patch,
-                OptionalDouble.of(Stops.between(all, MID_GREY)),
+                OptionalDouble.of(Stops.between(all, CorrectExposure.MID_GREY)),
                 seen.error(),
                 room,
                 OptionalDouble.empty(),
@@ -59,12 +58,13 @@ final class Prediction {
                 "");
         MeasuredPatch measured = MeasuredPatch.of(frame, patch.across(), patch.down(), SeenLight.reach(view, place));
         if (measured.clipped()) {
-            return predicted.clipped(Stops.between(MeasuredPatch.CLIPPED, brightestChannel(seen.layers())));
+            return predicted.clipped(Stops.between(Picture.FULL, brightestChannel(seen.layers())));
         }
         if (measured.black()) {
             return predicted.unmeasured("As dark as the file can say: not used");
         }
-        return predicted.measured(Stops.between(measured.light(), MID_GREY), Stops.between(1 + measured.uneven(), 1));
+        return predicted.measured(
+                Stops.between(measured.light(), CorrectExposure.MID_GREY), Stops.between(1 + measured.uneven(), 1));
     }
 
     /** Pixel value of red, green or blue, whichever is clipped first. */

@@ -9,6 +9,7 @@ import zephyrdune.units.colour.Chromaticity;
 import zephyrdune.units.colour.Luminance;
 import zephyrdune.units.colour.Mired;
 import zephyrdune.units.colour.WhiteBalance;
+import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.measure.Stops;
 
 /** How bright the parts of a photograph are, as light: sRGB undone. */
@@ -17,12 +18,7 @@ final class SpotTones {
     /** Half width of what is looked at round a mark, picture widths. */
     private static final double REACH = 0.008;
 
-    /** Linear values from here on may have been more. */
-    private static final double CLIPPED = 0.98;
-
     private static final double MOST_CLIPPED = 0.02;
-    private static final double MID_GREY = 0.18;
-
     /** Darker than this is the end of 8 bits. */
     private static final double DARKEST = 0.0004;
 
@@ -57,12 +53,10 @@ final class SpotTones {
             int clipped = 0;
             for (int y = Math.max(0, row - reach); y <= Math.min(picture.height() - 1, row + reach); y++) {
                 for (int x = Math.max(0, column - reach); x <= Math.min(picture.width() - 1, column + reach); x++) {
-                    boolean full = false;
                     for (int channel = 0; channel < 3; channel++) {
                         sum[channel] += picture.at(x, y, channel);
-                        full |= picture.at(x, y, channel) >= CLIPPED;
                     }
-                    clipped += full ? 1 : 0;
+                    clipped += picture.full(x, y) ? 1 : 0;
                     count++;
                 }
             }
@@ -117,7 +111,7 @@ final class SpotTones {
     /** Stops from mid grey. */
     OptionalDouble fromGrey(ToneSpot.Part part) {
         return told(part)
-                ? OptionalDouble.of(Stops.between(parts.get(part).luminance(), MID_GREY))
+                ? OptionalDouble.of(Stops.between(parts.get(part).luminance(), CorrectExposure.MID_GREY))
                 : OptionalDouble.empty();
     }
 

@@ -9,6 +9,7 @@ import zephyrdune.render.trace.Scene;
 import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.room.Backdrop;
+import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.Stops;
 
@@ -20,9 +21,6 @@ import zephyrdune.units.measure.Stops;
  * @param stops from a surface of 18 % under a correct exposure
  */
 public record BackdropTone(Vector3D place, double stops) {
-
-    /** Linear value of mid grey. */
-    private static final double MID_GREY = 0.18;
 
     /** What such a tone is called; the limits between them are common practice, no published source. */
     public enum Name {
@@ -81,6 +79,6 @@ public record BackdropTone(Vector3D place, double stops) {
             tracer.trace(ray, i, 0, PATCH / ROWS / place.distance(eye));
             sum += mix.light(tracer.out);
         }
-        return new BackdropTone(middle, Stops.between(sum / (ROWS * ROWS), MID_GREY));
+        return new BackdropTone(middle, Stops.between(sum / (ROWS * ROWS), CorrectExposure.MID_GREY));
     }
 }

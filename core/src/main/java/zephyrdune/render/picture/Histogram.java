@@ -1,5 +1,6 @@
 package zephyrdune.render.picture;
 
+import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.exposure.Srgb;
 import zephyrdune.units.measure.Stops;
 
@@ -19,7 +20,6 @@ public record Histogram(double[] shares, double clipped, double blocked) {
     public static final double DARKEST = -8;
 
     private static final double BRIGHTEST = 3;
-    private static final double MID_GREY = 0.18;
 
     public static Histogram of(Picture picture) {
         int bins = (int) Math.round((BRIGHTEST - DARKEST) / BIN);
@@ -28,7 +28,7 @@ public record Histogram(double[] shares, double clipped, double blocked) {
         double clipped = 0;
         double blocked = 0;
         for (int pixel = 0; pixel < pixels; pixel++) {
-            double stops = Stops.between(picture.luminance(pixel), MID_GREY);
+            double stops = Stops.between(picture.luminance(pixel), CorrectExposure.MID_GREY);
             int bin = (int) Math.floor((stops - DARKEST) / BIN);
             shares[Math.max(0, Math.min(bins - 1, bin))] += 1.0 / pixels;
             clipped += clips(picture, pixel) ? 1.0 / pixels : 0;

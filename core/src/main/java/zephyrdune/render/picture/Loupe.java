@@ -1,6 +1,7 @@
 package zephyrdune.render.picture;
 
 import zephyrdune.units.colour.Luminance;
+import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.measure.Stops;
 
 /**
@@ -12,7 +13,6 @@ import zephyrdune.units.measure.Stops;
  */
 public record Loupe(double tone, double red, double green, double blue, int owner) {
 
-    private static final double MID_GREY = 0.18;
     /** Linear value of the code value 1 of 255 in sRGB; what is darker counts as that. */
     private static final double DARKEST = 1 / 255.0 / 12.92;
 
@@ -37,7 +37,7 @@ public record Loupe(double tone, double red, double green, double blue, int owne
         double red = Math.max(0, sum[0] / count);
         double green = Math.max(0, sum[1] / count);
         double blue = Math.max(0, sum[2] / count);
-        double tone = Stops.between(Math.max(DARKEST, Luminance.of(red, green, blue)), MID_GREY);
+        double tone = Stops.between(Math.max(DARKEST, Luminance.of(red, green, blue)), CorrectExposure.MID_GREY);
         return new Loupe(tone, red, green, blue, film.guides().owner()[row * film.width() + column]);
     }
 }

@@ -22,6 +22,14 @@ public record Picture(int width, int height, float[] linear) {
         return Luminance.of(linear[3 * pixel], linear[3 * pixel + 1], linear[3 * pixel + 2]);
     }
 
+    /** From this value on a channel of a file may have been more. */
+    public static final double FULL = 0.98;
+
+    /** Whether a pixel is as bright as a file can say, in any channel. */
+    public boolean full(int column, int row) {
+        return at(column, row, 0) >= FULL || at(column, row, 1) >= FULL || at(column, row, 2) >= FULL;
+    }
+
     /** 8-bit sRGB code values (IEC 61966-2-1), three to a pixel. */
     public byte[] srgb() {
         byte[] codes = new byte[linear.length];

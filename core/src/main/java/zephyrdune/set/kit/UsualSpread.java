@@ -15,7 +15,13 @@ import zephyrdune.set.light.Origin;
 public final class UsualSpread {
 
     /** What makers state of output against what is metered. */
-    private static final double SOURCE = 0.3;
+    public static final double SOURCE = 0.3;
+
+    /** What a power control's mark says against what it gives. */
+    public static final double DIAL = 0.1;
+
+    /** A room's light as it was measured against what it is when a frame is taken. */
+    public static final double ROOM = 0.3;
 
     private static final double GEL = 0.15;
 

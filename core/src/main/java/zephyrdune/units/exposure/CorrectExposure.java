@@ -15,6 +15,9 @@ public final class CorrectExposure {
     /** Reflected-light calibration constant, cd s/m². */
     public static final double K = 12.5;
 
+    /** Linear pixel value of mid grey, a matte surface of 18 %. */
+    public static final double MID_GREY = 0.18;
+
     private CorrectExposure() {}
 
     /**

@@ -10,8 +10,8 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import org.testng.annotations.Test;
 import zephyrdune.set.Sets;
+import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Light;
-import zephyrdune.set.light.Loss;
 import zephyrdune.units.measure.Stops;
 
 /** Kits, rooms and dishes drawn from what is known of them before a frame: what one frame then says of the light. */
@@ -24,15 +24,14 @@ public class LightFromPatchesTest {
     private record Truth(double light, double room, Map<FramePatch.Ground, Double> paler) {
 
         static Truth drawn(Random random) {
-            double light = 0.3 * random.nextGaussian() + 0.1 * random.nextGaussian();
-            for (Loss loss : LIGHT.losses()) {
-                light += LightFromPatches.spread(loss) * random.nextGaussian();
-            }
+            double light = UsualSpread.SOURCE * random.nextGaussian()
+                    + UsualSpread.DIAL * random.nextGaussian()
+                    + UsualSpread.of(LIGHT) * random.nextGaussian();
             Map<FramePatch.Ground, Double> paler = new EnumMap<>(FramePatch.Ground.class);
             for (FramePatch.Ground ground : FramePatch.Ground.values()) {
                 paler.put(ground, 0.3 * random.nextGaussian());
             }
-            return new Truth(light, 0.3 * random.nextGaussian(), paler);
+            return new Truth(light, UsualSpread.ROOM * random.nextGaussian(), paler);
         }
 
         /** Of every part one patch, those in the light with little of the room in them. */

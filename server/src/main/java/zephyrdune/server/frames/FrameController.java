@@ -13,7 +13,6 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -37,6 +36,7 @@ import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
 import zephyrdune.server.photographs.OpenPhotographs;
 import zephyrdune.server.problems.Missing;
+import zephyrdune.server.problems.OfSet;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Refused;
@@ -181,11 +181,10 @@ class FrameController {
         byte[] file = request.getInputStream().readNBytes(PhotographFile.LONGEST_FILE + 1);
         return computing.slowly(() -> {
             try {
-                return store.add(id, FrameName.of(name), file, PhotographFile.read(file));
+                PhotographFile photograph = PhotographFile.read(file);
+                return OfSet.keep(() -> store.add(id, FrameName.of(name), file, photograph));
             } catch (BadFile e) {
                 throw new CompletionException(e);
-            } catch (DataIntegrityViolationException noSuchSet) {
-                throw new Missing("There is no such set; it may have been deleted");
             }
         });
     }

@@ -14,7 +14,6 @@ import java.time.ZoneOffset;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicLong;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.devices.HiddenTruth;
 import zephyrdune.devices.PracticeCamera;
 import zephyrdune.devices.Sensor;
+import zephyrdune.server.problems.OfSet;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 
@@ -39,15 +39,11 @@ class PracticeController {
     private final Path folder;
     private final AtomicLong taken = new AtomicLong();
 
-    PracticeController(
-            Tether tether,
-            ComputeLimiter computing,
-            Clock clock,
-            @Value("${zephyrdune.practice.folder}") String folder) {
+    PracticeController(Tether tether, ComputeLimiter computing, Clock clock, PracticeSettings settings) {
         this.tether = tether;
         this.computing = computing;
         this.clock = clock;
-        this.folder = Path.of(folder).toAbsolutePath();
+        folder = settings.path();
     }
 
     @PostMapping("/api/sets/{id}/practice-folder")
@@ -59,7 +55,7 @@ class PracticeController {
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         }
-        return tether.watch(id, folder.toString());
+        return OfSet.keep(() -> tether.watch(id, folder.toString()));
     }
 
     /** Its old frames: those that came in are kept with their sets. */

@@ -50,6 +50,7 @@ class Tether implements DisposableBean {
 
     private final TetherStore store;
     private final FrameStore frames;
+    private final PracticeSettings practice;
     private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "tether");
         thread.setDaemon(true);
@@ -71,14 +72,23 @@ class Tether implements DisposableBean {
      * What comes in, and what is wrong.
      *
      * @param folder empty where none is watched
+     * @param practice whether it is the practice camera's
      * @param arrived frames that came in since it is watched
      * @param waiting files that are still to be read
      * @param trouble with the folder; empty where there is none
      * @param refused files that are no frames, the newest first
      */
-    record TetherStatus(String folder, UUID set, int arrived, int waiting, String trouble, List<RefusedFile> refused) {}
+    record TetherStatus(
+            String folder,
+            UUID set,
+            boolean practice,
+            int arrived,
+            int waiting,
+            String trouble,
+            List<RefusedFile> refused) {}
 
-    Tether(TetherStore store, FrameStore frames) {
+    Tether(TetherStore store, FrameStore frames, PracticeSettings practice) {
+        this.practice = practice;
         this.store = store;
         this.frames = frames;
     }
@@ -125,6 +135,8 @@ class Tether implements DisposableBean {
         return new TetherStatus(
                 watched.map(TetherStore.Watched::folder).orElse(""),
                 watched.map(TetherStore.Watched::set).orElse(null),
+                watched.filter(now -> now.folder().equals(practice.path().toString()))
+                        .isPresent(),
                 arrived,
                 waiting,
                 trouble,

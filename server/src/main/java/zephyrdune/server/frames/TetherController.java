@@ -3,13 +3,12 @@ package zephyrdune.server.frames;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.UUID;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.server.problems.Missing;
+import zephyrdune.server.problems.OfSet;
 
 /** The folder that test frames come into. */
 @RestController
@@ -36,11 +35,7 @@ class TetherController {
             operationId = "watchFolder",
             summary = "Watch a folder: what comes into it from now on becomes a test frame of a set")
     Tether.TetherStatus watch(@RequestBody WatchFolder watch) {
-        try {
-            return tether.watch(watch.set(), watch.folder());
-        } catch (DataIntegrityViolationException noSuchSet) {
-            throw new Missing("There is no such set; it may have been deleted");
-        }
+        return OfSet.keep(() -> tether.watch(watch.set(), watch.folder()));
     }
 
     @DeleteMapping("/api/tether")

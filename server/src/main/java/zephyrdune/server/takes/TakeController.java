@@ -11,7 +11,6 @@ import java.net.URI;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -29,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.BadFile;
 import zephyrdune.server.http.FileAnswer;
 import zephyrdune.server.problems.Missing;
+import zephyrdune.server.problems.OfSet;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.LineLimit;
 import zephyrdune.units.measure.Refused;
@@ -82,13 +82,8 @@ class TakeController {
     @ApiResponse(responseCode = "201")
     ResponseEntity<StoredTake> add(@PathVariable UUID id, @RequestBody NewTake take) {
         take.require();
-        try {
-            StoredTake stored = store.add(id, take.name(), take.about(), take.off(), take.set());
-            return ResponseEntity.created(URI.create("/api/takes/" + stored.id()))
-                    .body(stored);
-        } catch (DataIntegrityViolationException noSuchSet) {
-            throw new Missing("There is no such set; it may have been deleted");
-        }
+        StoredTake stored = OfSet.keep(() -> store.add(id, take.name(), take.about(), take.off(), take.set()));
+        return ResponseEntity.created(URI.create("/api/takes/" + stored.id())).body(stored);
     }
 
     @PutMapping(value = "/api/takes/{id}/picture", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
@@ -159,12 +154,10 @@ class TakeController {
             new NewTake(entry.name(), entry.about(), entry.off(), entry.set()).require();
             entry.picture().ifPresent(TakeController::requireJpeg);
         }
-        try {
+        return OfSet.keep(() -> {
             store.addAll(id, entries);
-        } catch (DataIntegrityViolationException noSuchSet) {
-            throw new Missing("There is no such set; it may have been deleted");
-        }
-        return store.of(id);
+            return store.of(id);
+        });
     }
 
     private static void requireJpeg(byte[] picture) {
