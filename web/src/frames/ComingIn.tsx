@@ -9,7 +9,7 @@ import { Button } from "../ui/Button";
 import { TETHER, useComesIn, useTether } from "./tether";
 
 /** The kit that the practice camera finds; another number would be another one. */
-const PRACTICE_KIT = 7;
+const PRACTICE_KIT = 9;
 
 /** Where frames come from: a folder that a camera writes into, or the camera to practise with. */
 export function ComingIn() {

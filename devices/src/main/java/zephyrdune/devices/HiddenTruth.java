@@ -1,6 +1,6 @@
 package zephyrdune.devices;
 
-import java.util.Random;
+import java.util.SplittableRandom;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Light;
@@ -34,7 +34,8 @@ public record HiddenTruth(
 
     /** One of the kits that there may be: the same for the same seed and light. */
     public static HiddenTruth drawn(long seed, Light light) {
-        Random random = new Random(seed);
+        // numbers that follow each other give kits that have nothing to do with each other
+        SplittableRandom random = new SplittableRandom(seed);
         return new HiddenTruth(
                 UsualSpread.SOURCE * draw(random),
                 UsualSpread.of(light) * draw(random),
@@ -45,7 +46,7 @@ public record HiddenTruth(
                 UsualSpread.ROOM * draw(random));
     }
 
-    private static double draw(Random random) {
+    private static double draw(SplittableRandom random) {
         return Math.max(-MOST, Math.min(MOST, random.nextGaussian()));
     }
 

@@ -7,7 +7,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.LongStream;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,6 +23,7 @@ import zephyrdune.formats.SetFormat;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.PowerChoice;
 
 /** Frames of the practice camera, read as those of any: by the file and nothing else. */
@@ -111,6 +114,23 @@ public class PracticeCameraTest {
                     .as("kit %d", kit)
                     .isCloseTo(stated - truth.dimmer(), within(1.0 / 3 + ROUNDED));
         }
+    }
+
+    /** Over 2000 kits the mean is that of a normal distribution to four standard errors, and so is the variance: 0.978, as draws beyond 2.5 count as 2.5. */
+    @Test
+    public void kitsHaveNothingToDoWithEachOther() throws Exception {
+        TableSet set = chowder();
+        int kits = 2000;
+        double[] outputs = LongStream.range(0, kits)
+                .mapToDouble(kit -> HiddenTruth.drawn(kit, set.light()).output() / UsualSpread.SOURCE)
+                .toArray();
+        double mean = Arrays.stream(outputs).average().orElseThrow();
+        double variance = Arrays.stream(outputs)
+                .map(output -> (output - mean) * (output - mean))
+                .average()
+                .orElseThrow();
+        assertThat(mean).isCloseTo(0, within(4 / Math.sqrt(kits)));
+        assertThat(variance).isCloseTo(0.978, within(4 * Math.sqrt(2.0 / kits)));
     }
 
     @Test
