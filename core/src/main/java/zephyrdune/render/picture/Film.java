@@ -1,10 +1,12 @@
 package zephyrdune.render.picture;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.BooleanSupplier;
@@ -12,6 +14,7 @@ import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.trace.Layers;
+import zephyrdune.render.trace.LightComponent;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.render.trace.Tracer;
@@ -28,11 +31,7 @@ import zephyrdune.units.measure.Cancellation;
  */
 public final class Film {
 
-    /** Sides of the squares that are worked on one by one, pixels. */
-    private static final int TILE = 16;
-
-    /** Samples of a pixel that say what it shows first. */
-    private static final int GUIDED = 16;
+    private static final LightComponent[] COMPONENTS = LightComponent.values();
 
     private final Scene scene;
     private final CameraRays sight;
@@ -40,16 +39,15 @@ public final class Film {
     private final int height;
     private final int layers;
 
-    /** Where each layer is kept, or -1 for one that this set has not got. */
-    private final int[] slots;
+    /** Where each component of each layer is kept, or -1 for one that this set has not got. */
+    private final int[][] slots;
 
-    private final int columns;
-    private final int rows;
+    private final Tiles tiles;
 
-    /** Sums over the samples: layer by layer, row by row, red, green, blue. */
+    /** Sums over the samples: component by component of layer after layer, row by row, red, green, blue. */
     private final float[] sums;
 
-    /** Sums of the odd samples' green, layer by layer. */
+    /** Sums of the odd samples' green, likewise. */
     private final float[] odd;
 
     /** Samples per pixel, tile by tile. */
@@ -74,33 +72,42 @@ public final class Film {
         this.height = height;
         layers = Layers.count(set.cards().size());
         slots = slots(set, layers);
-        int kept = (int) Arrays.stream(slots).filter(slot -> slot >= 0).count();
-        columns = (width + TILE - 1) / TILE;
-        rows = (height + TILE - 1) / TILE;
+        int kept = kept(slots);
+        tiles = new Tiles(width, height);
         sums = new float[3 * kept * width * height];
         odd = new float[kept * width * height];
-        samples = new int[columns * rows];
+        samples = new int[tiles.count()];
         guides = new FirstHits(width, height);
     }
 
     /** Memory that a film of a set takes, near enough, bytes. */
     public static long bytes(TableSet set, int width, int height) {
         int layers = Layers.count(set.cards().size());
-        long kept = Arrays.stream(slots(set, layers)).filter(slot -> slot >= 0).count();
-        return (long) width * height * (kept * 4 * Float.BYTES + FirstHits.BYTES);
+        return (long) width * height * (kept(slots(set, layers)) * 4L * Float.BYTES + FirstHits.BYTES);
     }
 
-    private static int[] slots(TableSet set, int layers) {
+    private static int[][] slots(TableSet set, int layers) {
         boolean glass = Scene.hasGlass(set);
-        int[] slots = new int[layers];
+        int[][] slots = new int[layers][COMPONENTS.length];
         int next = 0;
         for (int layer = 0; layer < layers; layer++) {
             boolean absent = layer == Layers.ROOM && set.room() instanceof OpenRoom
                     || layer == Layers.BASE && set.base() instanceof NoBase
                     || layer == Layers.GLASS && !glass;
-            slots[layer] = absent ? -1 : next++;
+            for (LightComponent component : COMPONENTS) {
+                boolean straight = layer == Layers.KEY || layer == Layers.BASE;
+                boolean none = absent || component == LightComponent.DIRECT && !straight;
+                slots[layer][component.ordinal()] = none ? -1 : next++;
+            }
         }
         return slots;
+    }
+
+    private static int kept(int[][] slots) {
+        return (int) Arrays.stream(slots)
+                .flatMapToInt(Arrays::stream)
+                .filter(slot -> slot >= 0)
+                .count();
     }
 
     public int width() {
@@ -117,7 +124,7 @@ public final class Film {
 
     /** Whether this set has a layer at all. */
     public boolean has(int layer) {
-        return slots[layer] >= 0;
+        return Arrays.stream(slots[layer]).anyMatch(slot -> slot >= 0);
     }
 
     /** Words of the layers that this set has. */
@@ -186,61 +193,77 @@ public final class Film {
         Ray ray = new Ray();
         int index = samples[tile];
         int apart = budget.apart();
-        for (int row = top(tile); row < bottom(tile); row++) {
-            for (int column = left(tile); column < right(tile); column++) {
+        for (int row = tiles.top(tile); row < tiles.bottom(tile); row++) {
+            for (int column = tiles.left(tile); column < tiles.right(tile); column++) {
                 sight.aim(column, row, index, ray);
                 boolean follows = column % apart == 0 && row % apart == 0;
                 int reflected = follows ? apart * apart : 0;
                 tracer.trace(ray, CameraRays.seed(column, row), index, sight.spread(), reflected);
-                gather(row * width + column, tracer.out, index);
-                if (index < GUIDED) {
-                    guides.note(row * width + column, tracer.guide, index);
-                }
+                gather(row * width + column, tracer.components, index);
+                guides.note(row * width + column, tracer.guide, index);
             }
         }
         samples[tile]++;
         free.add(tracer);
     }
 
-    private void gather(int pixel, double[] found, int index) {
+    private void gather(int pixel, double[][] found, int index) {
         for (int layer = 0; layer < layers; layer++) {
-            int slot = slots[layer];
-            if (slot < 0) {
-                continue;
+            for (int component = 0; component < COMPONENTS.length; component++) {
+                if (slots[layer][component] >= 0) {
+                    gather(slots[layer][component] * width * height + pixel, found[component], layer, index);
+                }
             }
-            int at = 3 * (slot * width * height + pixel);
-            sums[at] += (float) found[3 * layer];
-            sums[at + 1] += (float) found[3 * layer + 1];
-            sums[at + 2] += (float) found[3 * layer + 2];
-            if ((index & 1) == 1) {
-                odd[slot * width * height + pixel] += (float) found[3 * layer + 1];
-            }
+        }
+    }
+
+    private void gather(int at, double[] found, int layer, int index) {
+        double red = found[3 * layer];
+        double green = found[3 * layer + 1];
+        double blue = found[3 * layer + 2];
+        if (red == 0 && green == 0 && blue == 0) {
+            return;
+        }
+        sums[3 * at] += (float) red;
+        sums[3 * at + 1] += (float) green;
+        sums[3 * at + 2] += (float) blue;
+        if ((index & 1) == 1) {
+            odd[at] += (float) green;
         }
     }
 
     /** Mean of one channel of one layer at a pixel. */
     public double mean(int layer, int pixel, int channel) {
-        int slot = slots[layer];
-        return slot < 0 ? 0 : sums[3 * (slot * width * height + pixel) + channel] / (double) samples[tileOf(pixel)];
+        double sum = 0;
+        for (int slot : slots[layer]) {
+            sum += slot < 0 ? 0 : sums[3 * (slot * width * height + pixel) + channel];
+        }
+        return sum / samples[tiles.of(pixel)];
     }
 
-    /** Half the difference of the odd and the even samples' means of a mix, green alone; not a number where there are too few of them. */
-    float[] halfDifference(Mix mix) {
+    /**
+     * Half the difference of the odd and the even samples' means of some components of a mix, green alone; not a number where there are too
+     * few of them.
+     */
+    float[] halfDifference(Mix mix, Set<LightComponent> components) {
         float[] half = new float[width * height];
-        IntStream.range(0, rows * columns).parallel().forEach(tile -> {
+        IntStream.range(0, tiles.count()).parallel().forEach(tile -> {
             int all = samples[tile];
             int odds = all / 2;
-            for (int row = top(tile); row < bottom(tile); row++) {
-                int from = row * width + left(tile);
-                int to = row * width + right(tile);
+            for (int row = tiles.top(tile); row < tiles.bottom(tile); row++) {
+                int from = row * width + tiles.left(tile);
+                int to = row * width + tiles.right(tile);
                 if (all < Noise.LEAST_SAMPLES) {
                     Arrays.fill(half, from, to, Float.NaN);
                     continue;
                 }
                 for (int layer = 0; layer < layers; layer++) {
                     float weight = (float) mix.weight(layer, 1) / 2;
-                    if (weight != 0 && slots[layer] >= 0) {
-                        half(slots[layer] * width * height, from, to, weight / odds, weight / (all - odds), half);
+                    for (LightComponent component : components) {
+                        int slot = slots[layer][component.ordinal()];
+                        if (weight != 0 && slot >= 0) {
+                            half(slot * width * height, from, to, weight / odds, weight / (all - odds), half);
+                        }
                     }
                 }
             }
@@ -248,7 +271,7 @@ public final class Film {
         return half;
     }
 
-    /** Adds one layer's part. */
+    /** Adds one component's part. */
     private void half(int layer, int from, int to, float ofOdd, float ofEven, float[] half) {
         for (int pixel = from; pixel < to; pixel++) {
             float odds = odd[layer + pixel];
@@ -260,64 +283,49 @@ public final class Film {
         return samples[tile];
     }
 
-    int tiles() {
-        return samples.length;
-    }
-
-    private int tileOf(int pixel) {
-        return pixel / width / TILE * columns + pixel % width / TILE;
-    }
-
-    /** A tile and those next to it. */
-    int[] round(int tile) {
-        int column = tile % columns;
-        int row = tile / columns;
-        return IntStream.rangeClosed(Math.max(0, row - 1), Math.min(rows - 1, row + 1))
-                .flatMap(near -> IntStream.rangeClosed(Math.max(0, column - 1), Math.min(columns - 1, column + 1))
-                        .map(beside -> near * columns + beside))
-                .toArray();
-    }
-
-    int top(int tile) {
-        return tile / columns * TILE;
-    }
-
-    int bottom(int tile) {
-        return Math.min(height, top(tile) + TILE);
-    }
-
-    int left(int tile) {
-        return tile % columns * TILE;
-    }
-
-    int right(int tile) {
-        return Math.min(width, left(tile) + TILE);
+    Tiles tiles() {
+        return tiles;
     }
 
     /** The picture, mixed as asked for. */
     public Picture picture(Mix mix) {
+        return new Picture(width, height, atLeastBlack(linear(mix, EnumSet.allOf(LightComponent.class))));
+    }
+
+    /** What was taken away that was never there is black. */
+    static float[] atLeastBlack(float[] linear) {
+        for (int i = 0; i < linear.length; i++) {
+            linear[i] = Math.max(0, linear[i]);
+        }
+        return linear;
+    }
+
+    /** Some components of the picture alone; less than black where more was found blocked than is there. */
+    float[] linear(Mix mix, Set<LightComponent> components) {
         float[] linear = new float[3 * width * height];
-        IntStream.range(0, rows * columns).parallel().forEach(tile -> {
+        IntStream.range(0, tiles.count()).parallel().forEach(tile -> {
             float each = 1f / samples[tile];
-            for (int row = top(tile); row < bottom(tile); row++) {
+            for (int row = tiles.top(tile); row < tiles.bottom(tile); row++) {
+                int from = 3 * (row * width + tiles.left(tile));
+                int to = 3 * (row * width + tiles.right(tile));
                 for (int layer = 0; layer < layers; layer++) {
-                    if (slots[layer] >= 0 && mix.shows(layer)) {
-                        add(mix, layer, 3 * (row * width + left(tile)), 3 * (row * width + right(tile)), each, linear);
+                    for (LightComponent component : components) {
+                        int slot = slots[layer][component.ordinal()];
+                        if (slot >= 0 && mix.shows(layer)) {
+                            add(mix, layer, slot, from, to, each, linear);
+                        }
                     }
-                }
-                for (int i = 3 * (row * width + left(tile)); i < 3 * (row * width + right(tile)); i++) {
-                    linear[i] = Math.max(0, linear[i]);
                 }
             }
         });
-        return new Picture(width, height, linear);
+        return linear;
     }
 
-    private void add(Mix mix, int layer, int from, int to, float each, float[] linear) {
+    private void add(Mix mix, int layer, int slot, int from, int to, float each, float[] linear) {
         float red = (float) mix.weight(layer, 0) * each;
         float green = (float) mix.weight(layer, 1) * each;
         float blue = (float) mix.weight(layer, 2) * each;
-        int offset = 3 * slots[layer] * width * height;
+        int offset = 3 * slot * width * height;
         for (int i = from; i < to; i += 3) {
             linear[i] += red * sums[offset + i];
             linear[i + 1] += green * sums[offset + i + 1];

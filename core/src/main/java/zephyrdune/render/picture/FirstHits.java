@@ -9,12 +9,13 @@ import zephyrdune.render.trace.FirstHit;
  * @param normal of the surface, x, y and z in turn
  * @param owner see {@link FirstHit#owner}
  * @param colour red, green and blue of the surface in turn
+ * @param odd green of the surface by its odd samples alone
  * @param mirrors whether what is seen there is the image of something else: metal and glass
  */
-public record FirstHits(float[] distance, float[] normal, int[] owner, float[] colour, boolean[] mirrors) {
+public record FirstHits(float[] distance, float[] normal, int[] owner, float[] colour, float[] odd, boolean[] mirrors) {
 
     /** What one pixel takes. */
-    static final int BYTES = 7 * Float.BYTES + Integer.BYTES + 1;
+    static final int BYTES = 8 * Float.BYTES + Integer.BYTES + 1;
 
     FirstHits(int width, int height) {
         this(
@@ -22,6 +23,7 @@ public record FirstHits(float[] distance, float[] normal, int[] owner, float[] c
                 new float[3 * width * height],
                 new int[width * height],
                 new float[3 * width * height],
+                new float[width * height],
                 new boolean[width * height]);
     }
 
@@ -40,6 +42,9 @@ public record FirstHits(float[] distance, float[] normal, int[] owner, float[] c
             int at = 3 * pixel + channel;
             colour[at] += share * ((float) guide.colour[channel] - colour[at]);
         }
+        if (before % 2 == 1) {
+            odd[pixel] += 2f / (before + 1) * ((float) guide.colour[1] - odd[pixel]);
+        }
         if (before == 0) {
             distance[pixel] = (float) guide.distance;
         } else if (guide.owner != owner[pixel] || guide.owner < 0) {
@@ -50,5 +55,11 @@ public record FirstHits(float[] distance, float[] normal, int[] owner, float[] c
         normal[3 * pixel] += share * ((float) guide.nx - normal[3 * pixel]);
         normal[3 * pixel + 1] += share * ((float) guide.ny - normal[3 * pixel + 1]);
         normal[3 * pixel + 2] += share * ((float) guide.nz - normal[3 * pixel + 2]);
+    }
+
+    /** How far the green of a pixel's surface may be off, as a share of it: by half the difference of its odd and its even samples. */
+    float unsure(int pixel) {
+        float green = colour[3 * pixel + 1];
+        return green == 0 ? 0 : (odd[pixel] - green) / green;
     }
 }

@@ -1,5 +1,8 @@
 package zephyrdune.render.picture;
 
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -16,8 +19,30 @@ final class Likeness {
     /** A difference in distance by this share halves the weight, about. */
     private static final float DISTANCE_SHARE = 0.02f;
 
+    /** How much the normals of two pixels have to agree. */
+    enum Facing {
+        /** Some twelve degrees apart halve the weight, about. */
+        ALIKE(5),
+
+        /** Three degrees do: what is mirrored moves twice as fast as the surface turns. */
+        THE_SAME_WAY(9);
+
+        /** How often the cosine between them is squared. */
+        private final int squared;
+
+        Facing(int squared) {
+            this.squared = squared;
+        }
+    }
+
+    private record Key(int step, Facing facing) {}
+
+    /** What is less does not matter, and is slow to work with. */
+    private static final float LEAST = 1e-12f;
+
     private final int width;
     private final int height;
+    private final Map<Key, float[][]> found = new HashMap<>();
 
     /** Owners, and whether what is seen is an image, as one number. */
     private final float[] kinds;
@@ -49,38 +74,64 @@ final class Likeness {
     }
 
     /** Of every pixel and its four neighbours a step on, direction by direction; 0 where there is none. */
-    float[][] at(int step) {
+    float[][] at(int step, Facing facing) {
+        return found.computeIfAbsent(new Key(step, facing), this::found);
+    }
+
+    private float[][] found(Key key) {
+        int step = key.step;
         float[][] weights = new float[ACROSS.length][width * height];
         IntStream.range(0, height).parallel().forEach(row -> {
             for (int direction = 0; direction < ACROSS.length; direction++) {
                 if (row + step * DOWN[direction] < height) {
-                    row(row, step, direction, weights[direction]);
+                    row(row, step, key.facing.squared, direction, weights[direction]);
                 }
             }
         });
         return weights;
     }
 
-    private void row(int row, int step, int direction, float[] weights) {
+    /** Over arrays of the row's own, all with the one index, so that the machine takes several pixels at a time. */
+    private void row(int row, int step, int squared, int direction, float[] weights) {
         int across = step * ACROSS[direction];
         int on = step * DOWN[direction] * width + across;
         int from = row * width + Math.max(0, -across);
         int to = (row + 1) * width - Math.max(0, across);
-        float[] x = normals[0];
-        float[] y = normals[1];
-        float[] z = normals[2];
+        if (to <= from) {
+            return;
+        }
+        float[] alike = new float[to - from];
+        for (float[] axis : normals) {
+            float[] here = Arrays.copyOfRange(axis, from, to);
+            float[] there = Arrays.copyOfRange(axis, from + on, to + on);
+            for (int i = 0; i < alike.length; i++) {
+                alike[i] += here[i] * there[i];
+            }
+        }
+        for (int i = 0; i < alike.length; i++) {
+            alike[i] = Math.max(0, alike[i]);
+        }
+        for (int time = 0; time < squared; time++) {
+            for (int i = 0; i < alike.length; i++) {
+                alike[i] = Math.max(LEAST, alike[i] * alike[i]);
+            }
+        }
+        asFar(step, Arrays.copyOfRange(distances, from, to), Arrays.copyOfRange(distances, from + on, to + on), alike);
+        same(Arrays.copyOfRange(kinds, from, to), Arrays.copyOfRange(kinds, from + on, to + on), alike);
+        System.arraycopy(alike, 0, weights, from, alike.length);
+    }
+
+    private static void asFar(int step, float[] here, float[] there, float[] alike) {
         float sharpness = 2 / (DISTANCE_SHARE * step);
-        for (int pixel = from; pixel < to; pixel++) {
-            int other = pixel + on;
-            float same = Math.max(0, 1 - Math.abs(kinds[pixel] - kinds[other]));
-            float cosine = Math.max(0, x[pixel] * x[other] + y[pixel] * y[other] + z[pixel] * z[other]);
-            float apart = (distances[pixel] - distances[other]) * sharpness / (distances[pixel] + distances[other]);
-            // the cosine's 32nd power
-            float second = cosine * cosine;
-            float fourth = second * second;
-            float eighth = fourth * fourth;
-            float sixteenth = eighth * eighth;
-            weights[pixel] = same * sixteenth * sixteenth / (1 + apart * apart);
+        for (int i = 0; i < alike.length; i++) {
+            float apart = (here[i] - there[i]) * sharpness / (here[i] + there[i]);
+            alike[i] /= 1 + apart * apart;
+        }
+    }
+
+    private static void same(float[] here, float[] there, float[] alike) {
+        for (int i = 0; i < alike.length; i++) {
+            alike[i] *= Math.max(0, 1 - Math.abs(here[i] - there[i]));
         }
     }
 }

@@ -1,7 +1,10 @@
 package zephyrdune.render.picture;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.stream.IntStream;
+import org.hipparchus.special.Erf;
+import zephyrdune.render.trace.LightComponent;
 
 /**
  * How far a picture may still be from what it is becoming, in stops: by half the difference of its odd and its even samples, which estimates
@@ -23,6 +26,14 @@ public record Noise(double most, double[] tiles) {
 
     private static final double SHARE = 0.95;
 
+    /** Standard errors are counted in bins of this width, as logarithms, from the least on, stops. */
+    private static final double WIDTH = 0.05;
+
+    private static final double LEAST = 1e-4;
+    private static final int BINS = 240;
+
+    private static final double BISECTED = 1e-3;
+
     /** Pixels are looked at in every so many columns and rows for the share of all. */
     private static final int EVERY = 2;
 
@@ -32,12 +43,12 @@ public record Noise(double most, double[] tiles) {
     }
 
     static Noise of(Film film, Denoiser.Shown shown) {
-        double[] squares = IntStream.range(0, film.tiles())
+        double[] squares = IntStream.range(0, film.tiles().count())
                 .parallel()
                 .mapToDouble(tile -> square(film, shown, tile))
                 .toArray();
         double[] tiles = IntStream.range(0, squares.length)
-                .mapToDouble(tile -> Math.sqrt(Arrays.stream(film.round(tile))
+                .mapToDouble(tile -> Math.sqrt(Arrays.stream(film.tiles().round(tile))
                         .mapToDouble(near -> squares[near])
                         .average()
                         .orElseThrow()))
@@ -45,25 +56,63 @@ public record Noise(double most, double[] tiles) {
         return new Noise(most(film, shown), tiles);
     }
 
+    /** What every pixel of a film as it was traced may be off by, stops: by half the difference of its odd and its even samples. */
+    public static double[] ofHalves(Film film, Mix mix) {
+        float[] half = film.halfDifference(mix, EnumSet.allOf(LightComponent.class));
+        float[] linear = film.picture(mix).linear();
+        return IntStream.range(0, half.length)
+                .mapToDouble(pixel -> Math.abs(half[pixel]) / Math.max(DARKEST, linear[3 * pixel + 1]) / PER_STOP)
+                .toArray();
+    }
+
     private static double most(Film film, Denoiser.Shown shown) {
-        int columns = (film.width() + EVERY - 1) / EVERY;
-        int rows = (film.height() + EVERY - 1) / EVERY;
-        double[] stops = new double[columns * rows];
-        for (int i = 0; i < stops.length; i++) {
-            int pixel = i / columns * EVERY * film.width() + i % columns * EVERY;
-            stops[i] = Math.abs(stops(shown, pixel));
-            if (Double.isNaN(stops[i])) {
-                return Double.POSITIVE_INFINITY;
+        int[] counts = new int[BINS];
+        int all = 0;
+        for (int row = 0; row < film.height(); row += EVERY) {
+            for (int column = 0; column < film.width(); column += EVERY) {
+                double stops = stops(shown, row * film.width() + column);
+                if (Double.isNaN(stops)) {
+                    return Double.POSITIVE_INFINITY;
+                }
+                counts[bin(stops)]++;
+                all++;
             }
         }
-        Arrays.sort(stops);
-        return stops[(int) (SHARE * (stops.length - 1))];
+        // each pixel is off by chance, by the normal distribution
+        double least = LEAST;
+        double most = 2 * value(BINS - 1);
+        while (most / least > 1 + BISECTED) {
+            double middle = Math.sqrt(least * most);
+            if (beyond(counts, middle) > (1 - SHARE) * all) {
+                least = middle;
+            } else {
+                most = middle;
+            }
+        }
+        return most;
+    }
+
+    private static int bin(double stops) {
+        return (int) Math.max(0, Math.min(BINS - 1, Math.round(Math.log(stops / LEAST) / WIDTH)));
+    }
+
+    private static double value(int bin) {
+        return LEAST * Math.exp(bin * WIDTH);
+    }
+
+    /** How many pixels are off by more. */
+    private static double beyond(int[] counts, double stops) {
+        double sum = 0;
+        for (int bin = 0; bin < BINS; bin++) {
+            sum += counts[bin] == 0 ? 0 : counts[bin] * Erf.erfc(stops / value(bin) / Math.sqrt(2));
+        }
+        return sum;
     }
 
     private static double square(Film film, Denoiser.Shown shown, int tile) {
         double sum = 0;
-        for (int row = film.top(tile); row < film.bottom(tile); row++) {
-            for (int column = film.left(tile); column < film.right(tile); column++) {
+        for (int row = film.tiles().top(tile); row < film.tiles().bottom(tile); row++) {
+            for (int column = film.tiles().left(tile); column < film.tiles().right(tile); column++) {
                 double stops = stops(shown, row * film.width() + column);
                 sum += stops * stops;
             }
@@ -71,7 +120,9 @@ public record Noise(double most, double[] tiles) {
         // with too few samples nothing is known
         return Double.isNaN(sum)
                 ? Double.POSITIVE_INFINITY
-                : sum / (film.bottom(tile) - film.top(tile)) / (film.right(tile) - film.left(tile));
+                : sum
+                        / (film.tiles().bottom(tile) - film.tiles().top(tile))
+                        / (film.tiles().right(tile) - film.tiles().left(tile));
     }
 
     private static double stops(Denoiser.Shown shown, int pixel) {

@@ -34,7 +34,7 @@ public final class Progress {
     /** Samples per pixel after which it is done, however noisy. */
     public static final int MOST_SAMPLES = 128;
 
-    private static final int SHARPER_PASSES = 2;
+    private static final int SHARPER_PASSES = 1;
 
     /** A part of the picture gets no more samples once it is so much better than asked for. */
     private static final double ENOUGH_BEFORE = 0.6;

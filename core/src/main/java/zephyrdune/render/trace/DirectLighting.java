@@ -22,18 +22,13 @@ final class DirectLighting {
     /** Whether what comes through glass is left for rays that are bent by it. */
     private boolean gathers;
 
-    // what of() leaves behind
-    double red;
-    double green;
-    double blue;
-
-    // its parts: matte per unit of reflectance, and mirrored
-    private double matteRed;
-    private double matteGreen;
-    private double matteBlue;
-    private double mirrorRed;
-    private double mirrorGreen;
-    private double mirrorBlue;
+    // what of() leaves behind: matte per unit of reflectance, and mirrored
+    double matteRed;
+    double matteGreen;
+    double matteBlue;
+    double mirrorRed;
+    double mirrorGreen;
+    double mirrorBlue;
 
     /** @param glass null where none gathers the key's light */
     DirectLighting(Scene scene, Sampler numbers, GlassAim glass) {
@@ -49,11 +44,10 @@ final class DirectLighting {
      * and, for what may be blocked or lies under a coat, the mean of what rays find different. What a rough coat or metal mirrors
      * is found by the same rays; a ray along a mirrored direction has to find the rest.
      *
-     * @param r reflectance of the matte part; g and b likewise
      * @param samples rays
      * @param first index of the first of them
      */
-    void of(PathVertex at, AreaLight light, double r, double g, double b, int dimension, int samples, int first) {
+    void of(PathVertex at, AreaLight light, int dimension, int samples, int first) {
         matteRed = 0;
         matteGreen = 0;
         matteBlue = 0;
@@ -61,9 +55,6 @@ final class DirectLighting {
         mirrorGreen = 0;
         mirrorBlue = 0;
         sample(at, light, dimension, samples, first);
-        red = r * matteRed + mirrorRed;
-        green = g * matteGreen + mirrorGreen;
-        blue = b * matteBlue + mirrorBlue;
     }
 
     private void sample(PathVertex at, AreaLight light, int dimension, int samples, int first) {

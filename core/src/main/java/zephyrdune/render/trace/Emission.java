@@ -73,18 +73,34 @@ final class Emission {
     private void direct(
             PathVertex at, AreaLight light, int layer, int dimension, double r, double g, double b, int sample) {
         int samples = budget.shadowRays(at.reflections);
-        direct.of(at, light, r, g, b, at.dimension + dimension, samples, sample * samples);
+        direct.of(at, light, at.dimension + dimension, samples, sample * samples);
         double[] bright = light.bright;
+        LightComponent component = layer == Layers.AMBIENT && !at.image ? LightComponent.INDIRECT : at.component();
+        double red = bright[0] * at.red;
+        double green = bright[1] * at.green;
+        double blue = bright[2] * at.blue;
         out.add(
+                component,
                 layer,
-                bright[0] * at.red * direct.red,
-                bright[1] * at.green * direct.green,
-                bright[2] * at.blue * direct.blue);
+                red * r * direct.matteRed,
+                green * g * direct.matteGreen,
+                blue * b * direct.matteBlue);
+        out.add(
+                at.reflections == 0 ? LightComponent.SPECULAR : component,
+                layer,
+                red * direct.mirrorRed,
+                green * direct.mirrorGreen,
+                blue * direct.mirrorBlue);
     }
 
     /** Adds the room's own light from all sides. */
     void ambient(PathVertex at) {
-        out.add(Layers.AMBIENT, ambient * at.red, ambient * at.green, ambient * at.blue);
+        out.add(
+                at.image ? LightComponent.SPECULAR : LightComponent.INDIRECT,
+                Layers.AMBIENT,
+                ambient * at.red,
+                ambient * at.green,
+                ambient * at.blue);
     }
 
     /** Adds the light of the face that a path's ray has met from its lit side. */
@@ -118,6 +134,7 @@ final class Emission {
             double[] bright = key.bright;
             double given = share * at.gathers;
             out.add(
+                    at.component(),
                     Layers.GLASS,
                     bright[0] * at.red * given,
                     bright[1] * at.green * given,
@@ -156,6 +173,7 @@ final class Emission {
         int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;
         double[] bright = light.bright;
         out.add(
+                at.image || at.reflections == 0 ? LightComponent.SPECULAR : LightComponent.INDIRECT,
                 layer,
                 bright[0] * at.red * luminance,
                 bright[1] * at.green * luminance,

@@ -175,6 +175,7 @@ final class PathTracer {
         PathVertex next = path[level + 1];
         if (mirror) {
             next.follows(at, both ? reflected : 1, at.pdf);
+            next.image |= at.reflections == 0;
             next.splits++;
             next.bent = true;
             boundary.reflect(at, next);
@@ -183,6 +184,7 @@ final class PathTracer {
         if (reflected < 1 && (both || !mirror)) {
             boundary.at(at, facing);
             next.follows(at, both ? 1 - reflected : 1, at.pdf);
+            next.image |= at.reflections == 0;
             next.splits++;
             next.bent = true;
             boundary.refract(at, next);
@@ -318,6 +320,7 @@ final class PathTracer {
         }
         PathVertex next = path[level + 1];
         if (reflection.sample(at, numbers.first, numbers.second, weight, next)) {
+            next.image |= at.reflections == 0;
             next.splits = SPLITS;
             next.gathers = 0;
             follow(level + 1);

@@ -23,6 +23,9 @@ final class PathVertex {
     /** Matte or rough surfaces on the way so far. */
     int reflections;
 
+    /** Whether the eye sees what follows as an image: in a coat, in metal or through glass. */
+    boolean image;
+
     /** Boundaries of glass so far at which both ways were followed. */
     int splits;
 
@@ -85,6 +88,7 @@ final class PathVertex {
         blue = 1;
         layer = Layers.KEY;
         reflections = 0;
+        image = false;
         splits = 0;
         pdf = Tracer.SHARP;
         medium = null;
@@ -165,6 +169,7 @@ final class PathVertex {
         blue = before.blue * share;
         layer = before.layer;
         reflections = before.reflections;
+        image = before.image;
         splits = before.splits;
         pdf = density;
         medium = null;
@@ -173,6 +178,14 @@ final class PathVertex {
         glassAlone = before.glassAlone;
         open = before.open;
         dimension = before.dimension + Tracer.PER_VERTEX;
+    }
+
+    /** Of the light found from here on. */
+    LightComponent component() {
+        if (image) {
+            return LightComponent.SPECULAR;
+        }
+        return reflections > 0 || inside ? LightComponent.INDIRECT : LightComponent.DIRECT;
     }
 
     /** Cosine between a direction and the normal. */

@@ -37,12 +37,16 @@ public final class Tracer {
     /** What the last sample found: red, green and blue of every layer in turn. */
     public final double[] out;
 
+    /** The same, component by component, in the order of {@link LightComponent}. */
+    public final double[][] components;
+
     public final FirstHit guide;
 
     public Tracer(Scene scene, SampleBudget budget) {
         LayerSums sums = new LayerSums(scene.cards);
         path = new PathTracer(scene, budget, sums);
         out = sums.sums;
+        components = sums.components;
         guide = path.guide;
     }
 

@@ -28,7 +28,7 @@ public class LikenessTest {
     }
 
     private float right(int pixel, boolean images) {
-        return new Likeness(guides, SIDE, SIDE, images).at(1)[0][pixel];
+        return new Likeness(guides, SIDE, SIDE, images).at(1, Likeness.Facing.ALIKE)[0][pixel];
     }
 
     /** One surface is like itself, another is not, a bend is less alike than a plane, and so is a step away from the eye. */

@@ -257,9 +257,9 @@ public class ScenePartsTest {
     public void layersAddUp() {
         LayerSums sums = new LayerSums(2);
         assertThat(sums.sums).hasSize(3 * (Layers.FIRST_CARD + 2));
-        sums.add(Layers.ROOM, 1, 2, 3);
-        sums.add(Layers.ROOM, 0.5, 0.25, 0.125);
-        sums.add(Layers.FIRST_CARD + 1, 7, 8, 9);
+        sums.add(LightComponent.INDIRECT, Layers.ROOM, 1, 2, 3);
+        sums.add(LightComponent.INDIRECT, Layers.ROOM, 0.5, 0.25, 0.125);
+        sums.add(LightComponent.INDIRECT, Layers.FIRST_CARD + 1, 7, 8, 9);
         assertThat(sums.sums[3 * Layers.ROOM]).isEqualTo(1.5);
         assertThat(sums.sums[3 * Layers.ROOM + 1]).isEqualTo(2.25);
         assertThat(sums.sums[3 * Layers.ROOM + 2]).isEqualTo(3.125);

@@ -1,0 +1,26 @@
+package zephyrdune.render.picture;
+
+import java.util.Arrays;
+
+/**
+ * Light of a picture's pixels and how noisy it is.
+ *
+ * @param channels red, green and blue
+ * @param half half the difference of odd and even samples of the green
+ * @param variance of the green
+ */
+record NoisyLight(float[][] channels, float[] half, float[] variance) {
+
+    static NoisyLight none(int pixels) {
+        return new NoisyLight(new float[3][pixels], new float[pixels], new float[pixels]);
+    }
+
+    NoisyLight copy() {
+        return new NoisyLight(
+                Arrays.stream(channels).map(float[]::clone).toArray(float[][]::new), half.clone(), variance.clone());
+    }
+
+    float[] green() {
+        return channels[1];
+    }
+}

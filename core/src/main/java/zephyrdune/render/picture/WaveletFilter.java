@@ -1,0 +1,231 @@
+package zephyrdune.render.picture;
+
+import java.util.Arrays;
+
+/**
+ * One component of a picture's light, evened along each surface as far as its own noise reaches.
+ *
+ * <p>An edge-avoiding wavelet (H. Dammertz and others, Edge-avoiding à-trous wavelet transform for fast global illumination
+ * filtering, HPG 2010), on light with the surface's colour taken out, guided by owner, normal and distance, and by differences that are
+ * larger than the noise (C. Schied and others, Spatiotemporal variance-guided filtering, HPG 2017): with more samples less is evened, down to
+ * nothing.
+ */
+final class WaveletFilter {
+
+    /**
+     * How a component is evened.
+     *
+     * @param steps distances between the pixels that are taken together, pass after pass
+     * @param wide how many of these say how noisy the neighbourhood is
+     * @param alike how much surfaces have to face one way, see {@link Likeness}
+     * @param noisy differences of this many standard errors count for a quarter
+     * @param coloured whether the light has the surface's colour, which is taken out first
+     * @param strays whether single pixels far brighter than those round them are dimmed
+     */
+    record Settings(int[] steps, int wide, Likeness.Facing alike, float noisy, boolean coloured, boolean strays) {}
+
+    /** What is darker than this is not divided by its colour. */
+    private static final float DARKEST = 0.01f;
+
+    /** A pixel brighter than this many times its neighbours' mean is a stray, if nearly all of that is in one half of its samples. */
+    private static final float STRAY = 3;
+
+    private static final float ONE_SIDED = 0.5f;
+
+    /** Keeps what has no noise from being divided by it. */
+    private static final float TINY = 1e-30f;
+
+    /**
+     * Pixels pick by their own noise whom they are evened with, of which the halves know nothing: measured, the mean square of what is left is
+     * so many times what they tell.
+     */
+    private static final float SELECTED = 1.3f;
+
+    private final Neighbourhood pixels;
+    private final Settings settings;
+    private final FirstHits guides;
+
+    /** Over the surface's colour. */
+    private NoisyLight light;
+
+    /** Mean square of what was evened that is no noise, as far as that is known. */
+    private final float[] bias;
+
+    /**
+     * @param found red, green and blue in turn
+     * @param halfDifference of odd and even samples of its green
+     */
+    WaveletFilter(Settings settings, FirstHits guides, Neighbourhood pixels, float[] found, float[] halfDifference) {
+        this.settings = settings;
+        this.guides = guides;
+        this.pixels = pixels;
+        bias = new float[halfDifference.length];
+        light = NoisyLight.none(halfDifference.length);
+        take(found, halfDifference);
+    }
+
+    private float colour(int i) {
+        return settings.coloured ? Math.max(DARKEST, guides.colour()[i]) : 1;
+    }
+
+    /** Takes the surface's colour out. */
+    private void take(float[] found, float[] halfDifference) {
+        pixels.rows(row -> {
+            for (int pixel = row * pixels.width(); pixel < (row + 1) * pixels.width(); pixel++) {
+                for (int channel = 0; channel < 3; channel++) {
+                    light.channels()[channel][pixel] = found[3 * pixel + channel] / colour(3 * pixel + channel);
+                }
+                light.half()[pixel] = halfDifference[pixel] / colour(3 * pixel + 1);
+            }
+        });
+    }
+
+    /**
+     * Adds what came out, in the surface's colour.
+     *
+     * @param squares mean square of what its green is off by
+     */
+    void addTo(float[] linear, float[] squares) {
+        pixels.rows(row -> {
+            for (int pixel = row * pixels.width(); pixel < (row + 1) * pixels.width(); pixel++) {
+                for (int channel = 0; channel < 3; channel++) {
+                    linear[3 * pixel + channel] += light.channels()[channel][pixel] * colour(3 * pixel + channel);
+                }
+                float green = colour(3 * pixel + 1);
+                squares[pixel] += (SELECTED * light.variance()[pixel] + bias[pixel]) * green * green;
+            }
+        });
+    }
+
+    /** @param halves whether the half differences are known, and say how noisy the light is; what it differs by round a pixel does otherwise */
+    void even(Likeness likeness, boolean halves) {
+        if (settings.strays) {
+            withoutStrays(halves);
+        }
+        NoisyLight found = light.copy();
+        setVariance(widely(squares(halves ? light.half() : light.green()), likeness));
+        if (!halves) {
+            float[] mean = squares(widely(light.green(), likeness));
+            for (int pixel = 0; pixel < mean.length; pixel++) {
+                light.variance()[pixel] = Math.max(0, light.variance()[pixel] - mean[pixel]);
+            }
+        }
+        NoisyLight next = NoisyLight.none(bias.length);
+        for (int step : settings.steps) {
+            WaveletPass.over(light, next, pixels, step, likeness.at(step, settings.alike), settings.noisy);
+            NoisyLight before = light;
+            light = next;
+            next = before;
+        }
+        if (halves) {
+            asFarAsNoise(found, likeness);
+        }
+        setVariance(widely(squares(light.half()), likeness));
+    }
+
+    private void setVariance(float[] variance) {
+        System.arraycopy(variance, 0, light.variance(), 0, variance.length);
+    }
+
+    /**
+     * Takes back what was evened that was no noise: of what was changed round a pixel, so much is noise as the halves changed along with it.
+     * That share leaves the least mean square error; what it leaves that is no noise is added to the error, and so is what the surface's colour,
+     * as it is known, may be off by.
+     */
+    private void asFarAsNoise(NoisyLight found, Likeness likeness) {
+        float[] noise = new float[bias.length];
+        float[] changes = new float[bias.length];
+        float[] noisyChanges = new float[bias.length];
+        for (int pixel = 0; pixel < bias.length; pixel++) {
+            float change = light.green()[pixel] - found.green()[pixel];
+            float noisy = light.half()[pixel] - found.half()[pixel];
+            noise[pixel] = -found.half()[pixel] * noisy;
+            changes[pixel] = change * change;
+            noisyChanges[pixel] = noisy * noisy;
+        }
+        noise = widely(noise, likeness);
+        changes = widely(changes, likeness);
+        noisyChanges = widely(noisyChanges, likeness);
+        for (int pixel = 0; pixel < bias.length; pixel++) {
+            float share = Math.max(0, Math.min(1, noise[pixel] / (changes[pixel] + TINY)));
+            for (int channel = 0; channel < 3; channel++) {
+                towards(light.channels()[channel], found.channels()[channel], pixel, share);
+            }
+            towards(light.half(), found.half(), pixel, share);
+            float tone = settings.coloured ? guides.unsure(pixel) * light.green()[pixel] : 0;
+            bias[pixel] = share * share * (Math.max(0, changes[pixel] - noisyChanges[pixel]) + tone * tone);
+        }
+    }
+
+    private static void towards(float[] evened, float[] found, int pixel, float share) {
+        evened[pixel] = found[pixel] + share * (evened[pixel] - found[pixel]);
+    }
+
+    private static float[] squares(float[] values) {
+        float[] squares = new float[values.length];
+        for (int i = 0; i < squares.length; i++) {
+            squares[i] = values[i] * values[i];
+        }
+        return squares;
+    }
+
+    private void withoutStrays(boolean halves) {
+        int width = pixels.width();
+        float[] grey = new float[bias.length];
+        for (float[] channel : light.channels()) {
+            pixels.rows(row -> plus(channel, row * width, grey, row * width));
+        }
+        pixels.rows(row -> {
+            int top = Math.max(0, row - 1);
+            int bottom = Math.min(pixels.height() - 1, row + 1);
+            float[] columns = new float[width];
+            for (int y = top; y <= bottom; y++) {
+                plus(grey, y * width, columns, 0);
+            }
+            for (int column = 0; column < width; column++) {
+                int left = Math.max(0, column - 1);
+                int right = Math.min(width - 1, column + 1);
+                float sum = columns[column];
+                sum += left < column ? columns[left] : 0;
+                sum += right > column ? columns[right] : 0;
+                int pixel = row * width + column;
+                float own = grey[pixel];
+                float most = STRAY * (sum - own) / ((bottom - top + 1) * (right - left + 1) - 1);
+                if (own > most && own > 0 && !(halves && inBoth(pixel))) {
+                    dim(pixel, most / own);
+                }
+            }
+        });
+    }
+
+    /** Whether odd and even samples alike have found much of a pixel's light. */
+    private boolean inBoth(int pixel) {
+        return Math.abs(light.half()[pixel]) < ONE_SIDED * light.green()[pixel];
+    }
+
+    /** Adds one row of one array to one row of another. */
+    private void plus(float[] values, int first, float[] to, int start) {
+        float[] sums = Arrays.copyOfRange(to, start, start + pixels.width());
+        float[] added = Arrays.copyOfRange(values, first, first + pixels.width());
+        for (int column = 0; column < sums.length; column++) {
+            sums[column] += added[column];
+        }
+        System.arraycopy(sums, 0, to, start, sums.length);
+    }
+
+    private void dim(int pixel, float share) {
+        light.half()[pixel] *= share;
+        for (float[] channel : light.channels()) {
+            channel[pixel] *= share;
+        }
+    }
+
+    /** Mean of some figure over the neighbourhood, as far as that is the same surface. */
+    private float[] widely(float[] values, Likeness likeness) {
+        float[] mean = values;
+        for (int i = 0; i < settings.wide; i++) {
+            mean = pixels.mean(mean, settings.steps[i], likeness.at(settings.steps[i], settings.alike));
+        }
+        return mean;
+    }
+}
