@@ -7,8 +7,8 @@ import zephyrdune.render.trace.LightComponent;
 
 /**
  * A picture that is still noisy, evened out component by component, each as far as its own noise reaches: light by way of other surfaces
- * widely, what coats, metal and glass show along what faces the same way alone, and light straight from the key and the base light hardly, so that
- * shadow edges keep their width. With more samples less is evened, down to nothing. Readings never come from it.
+ * widely, what coats, metal and glass show along what faces the same way alone, light straight from the lights hardly, so that shadow edges keep
+ * their width, and their images in coats among next neighbours alone. With more samples less is evened, down to nothing. Readings never come from it.
  *
  * <p>Half the difference of the odd and the even samples goes through the same filters, and comes out as one of the picture's error (F.
  * Rousselle and others, Adaptive rendering with non-local means filtering, ACM Trans. Graph. 31, 2012, use two halves so).
@@ -20,8 +20,10 @@ public final class Denoiser {
             new WaveletFilter.Settings(new int[] {1, 2}, 2, Likeness.Facing.ALIKE, 1.5f, true, false),
             LightComponent.INDIRECT,
             new WaveletFilter.Settings(new int[] {1, 2, 4, 8}, 3, Likeness.Facing.ALIKE, 3, true, true),
+            LightComponent.HIGHLIGHT,
+            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, 1, false, false),
             LightComponent.SPECULAR,
-            new WaveletFilter.Settings(new int[] {1, 2, 4}, 2, Likeness.Facing.THE_SAME_WAY, 3, false, true)));
+            new WaveletFilter.Settings(new int[] {1, 2, 4}, 2, Likeness.Facing.THE_SAME_WAY, 2, false, true)));
 
     /** For a first look, better a little soft than full of dots. */
     private static final Map<LightComponent, WaveletFilter.Settings> FIRST_SETTINGS = new EnumMap<>(Map.of(
@@ -29,6 +31,8 @@ public final class Denoiser {
             new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.ALIKE, 3, true, false),
             LightComponent.INDIRECT,
             new WaveletFilter.Settings(new int[] {1, 2, 4, 8}, 3, Likeness.Facing.ALIKE, 3, true, false),
+            LightComponent.HIGHLIGHT,
+            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, 3, false, false),
             LightComponent.SPECULAR,
             new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, 3, false, false)));
 

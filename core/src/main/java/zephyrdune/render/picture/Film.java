@@ -95,8 +95,8 @@ public final class Film {
                     || layer == Layers.BASE && set.base() instanceof NoBase
                     || layer == Layers.GLASS && !glass;
             for (LightComponent component : COMPONENTS) {
-                boolean straight = layer == Layers.KEY || layer == Layers.BASE;
-                boolean none = absent || component == LightComponent.DIRECT && !straight;
+                boolean straight = component == LightComponent.DIRECT || component == LightComponent.HIGHLIGHT;
+                boolean none = absent || straight && !Layers.straight(layer);
                 slots[layer][component.ordinal()] = none ? -1 : next++;
             }
         }

@@ -86,11 +86,17 @@ final class Emission {
                 green * g * direct.matteGreen,
                 blue * b * direct.matteBlue);
         out.add(
-                at.reflections == 0 ? LightComponent.SPECULAR : component,
+                at.reflections > 0
+                        ? component
+                        : mirrored(component == LightComponent.DIRECT && at.material.coated(), layer),
                 layer,
                 red * direct.mirrorRed,
                 green * direct.mirrorGreen,
                 blue * direct.mirrorBlue);
+    }
+
+    private static LightComponent mirrored(boolean inCoat, int layer) {
+        return inCoat && layer != Layers.AMBIENT ? LightComponent.HIGHLIGHT : LightComponent.SPECULAR;
     }
 
     /** Adds the room's own light from all sides. */
@@ -173,7 +179,7 @@ final class Emission {
         int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;
         double[] bright = light.bright;
         out.add(
-                at.image || at.reflections == 0 ? LightComponent.SPECULAR : LightComponent.INDIRECT,
+                at.image || at.reflections == 0 ? mirrored(at.inCoat, layer) : LightComponent.INDIRECT,
                 layer,
                 bright[0] * at.red * luminance,
                 bright[1] * at.green * luminance,

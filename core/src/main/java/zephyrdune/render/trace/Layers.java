@@ -26,6 +26,11 @@ public final class Layers {
 
     private Layers() {}
 
+    /** Whether any of a layer comes straight from what the eye sees first: off dishes, cards and walls themselves. */
+    public static boolean straight(int layer) {
+        return layer != TABLE && layer != AMBIENT && layer != GLASS;
+    }
+
     private static final String[] WORDS = {"key", "table", "room", "ambient", "base", "glass"};
 
     /** A layer's word: key, table, room, ambient, base, glass, card-1 and so on. */

@@ -8,6 +8,9 @@ public enum LightComponent {
     /** By way of other surfaces, from all sides or from within a body, off a matte surface. */
     INDIRECT,
 
-    /** In a coat, in metal, or through glass. */
+    /** A light's own image in a coat. */
+    HIGHLIGHT,
+
+    /** What else is seen in a coat, and all in metal or through glass. */
     SPECULAR
 }

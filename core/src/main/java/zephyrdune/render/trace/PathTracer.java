@@ -320,6 +320,7 @@ final class PathTracer {
         }
         PathVertex next = path[level + 1];
         if (reflection.sample(at, numbers.first, numbers.second, weight, next)) {
+            next.inCoat = material.coated() && at.component() == LightComponent.DIRECT;
             next.image |= at.reflections == 0;
             next.splits = SPLITS;
             next.gathers = 0;

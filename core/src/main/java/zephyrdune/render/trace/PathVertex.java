@@ -26,6 +26,9 @@ final class PathVertex {
     /** Whether the eye sees what follows as an image: in a coat, in metal or through glass. */
     boolean image;
 
+    /** Whether what the ray meets next is seen in the coat of what the eye sees first. */
+    boolean inCoat;
+
     /** Boundaries of glass so far at which both ways were followed. */
     int splits;
 
@@ -89,6 +92,7 @@ final class PathVertex {
         layer = Layers.KEY;
         reflections = 0;
         image = false;
+        inCoat = false;
         splits = 0;
         pdf = Tracer.SHARP;
         medium = null;
@@ -170,6 +174,7 @@ final class PathVertex {
         layer = before.layer;
         reflections = before.reflections;
         image = before.image;
+        inCoat = false;
         splits = before.splits;
         pdf = density;
         medium = null;

@@ -3,6 +3,7 @@ package zephyrdune.render.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 import static zephyrdune.set.Sets.box;
 
 import java.util.Arrays;
@@ -17,9 +18,12 @@ import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.Faces;
 import zephyrdune.light.illuminance.Illuminance;
 import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.render.body.Ray;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.trace.SampleBudget;
+import zephyrdune.render.trace.Scene;
+import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Camera;
@@ -251,6 +255,25 @@ public class FilmTest {
                         new Card(Surface.BLACK_PAPER, 0.3, 0.3, 5.2, 0.4, 0.2, 0, 0)
                                 .withCut(Cut.of(new RoundHoles(0.03, 0.05)))));
         return Sets.inRoom(open, 2, 2.2, Surface.WHITE_PAPER);
+    }
+
+    /** Nothing that a ray finds is lost between the components. */
+    @Test
+    public void keepsAllThatIsFound() {
+        TableSet set = everything();
+        Film film = new Film(set, 16, 16, false);
+        film.pass(SampleBudget.USUAL, () -> false);
+        Tracer tracer = new Tracer(Scene.of(set), SampleBudget.USUAL);
+        tracer.begin();
+        CameraRays camera = new CameraRays(set, 16, 16, false);
+        Ray ray = new Ray();
+        for (int pixel = 0; pixel < 16 * 16; pixel++) {
+            camera.aim(pixel % 16, pixel / 16, 0, ray);
+            tracer.trace(ray, CameraRays.seed(pixel % 16, pixel / 16), 0, camera.spread());
+            for (int layer = 0; layer < film.layers(); layer++) {
+                assertThat(film.mean(layer, pixel, 1)).isCloseTo(tracer.out[3 * layer + 1], withinPercentage(1e-4));
+            }
+        }
     }
 
     /** The error of a mean of n independent samples falls as one over the root of n; evenly spread ones do better. */
