@@ -65,7 +65,7 @@ public final class Denoiser {
                     pixels,
                     film.linear(mix, alone),
                     film.halfDifference(mix, alone));
-            filter.even(likeness, halves);
+            filter.even(likeness, film.samples());
             filter.addTo(sum, squares);
         }
         for (int pixel = 0; pixel < squares.length; pixel++) {

@@ -27,13 +27,14 @@ final class WaveletFilter {
     /** What is darker than this is not divided by its colour. */
     private static final float DARKEST = 0.01f;
 
-    /** A pixel brighter than this many times its neighbours' mean is a stray, if nearly all of that is in one half of its samples. */
+    /** A pixel brighter than this many times its neighbours' mean is a stray, unless both halves of its samples have found much of that. */
     private static final float STRAY = 3;
 
-    private static final float ONE_SIDED = 0.5f;
+    /** The same with fewer than so many samples: better a little dark than full of dots. */
+    private static final float STRAY_OF_FEW = 1;
 
-    /** Keeps what has no noise from being divided by it. */
-    private static final float TINY = 1e-30f;
+    private static final int FEW = 4;
+    private static final float ONE_SIDED = 0.5f;
 
     /**
      * Pixels pick by their own noise whom they are evened with, of which the halves know nothing: measured, the mean square of what is left is
@@ -97,10 +98,11 @@ final class WaveletFilter {
         });
     }
 
-    /** @param halves whether the half differences are known, and say how noisy the light is; what it differs by round a pixel does otherwise */
-    void even(Likeness likeness, boolean halves) {
+    /** @param samples of a pixel: with two or more the half differences say how noisy the light is, with one what it differs by round it does */
+    void even(Likeness likeness, double samples) {
+        boolean halves = samples >= Noise.LEAST_SAMPLES;
         if (settings.strays) {
-            withoutStrays(halves);
+            withoutStrays(samples);
         }
         NoisyLight found = light.copy();
         setVariance(widely(squares(halves ? light.half() : light.green()), likeness));
@@ -118,7 +120,7 @@ final class WaveletFilter {
             next = before;
         }
         if (halves) {
-            asFarAsNoise(found, likeness);
+            findBias(found, likeness);
         }
         setVariance(widely(squares(light.half()), likeness));
     }
@@ -128,37 +130,24 @@ final class WaveletFilter {
     }
 
     /**
-     * Takes back what was evened that was no noise: of what was changed round a pixel, so much is noise as the halves changed along with it.
-     * That share leaves the least mean square error; what it leaves that is no noise is added to the error, and so is what the surface's colour,
-     * as it is known, may be off by.
+     * What was evened that was no noise: what was changed round a pixel by more than the halves changed along with it; and what the surface's
+     * colour, as it is known, may be off by.
      */
-    private void asFarAsNoise(NoisyLight found, Likeness likeness) {
-        float[] noise = new float[bias.length];
+    private void findBias(NoisyLight found, Likeness likeness) {
         float[] changes = new float[bias.length];
         float[] noisyChanges = new float[bias.length];
         for (int pixel = 0; pixel < bias.length; pixel++) {
             float change = light.green()[pixel] - found.green()[pixel];
             float noisy = light.half()[pixel] - found.half()[pixel];
-            noise[pixel] = -found.half()[pixel] * noisy;
             changes[pixel] = change * change;
             noisyChanges[pixel] = noisy * noisy;
         }
-        noise = widely(noise, likeness);
         changes = widely(changes, likeness);
         noisyChanges = widely(noisyChanges, likeness);
         for (int pixel = 0; pixel < bias.length; pixel++) {
-            float share = Math.max(0, Math.min(1, noise[pixel] / (changes[pixel] + TINY)));
-            for (int channel = 0; channel < 3; channel++) {
-                towards(light.channels()[channel], found.channels()[channel], pixel, share);
-            }
-            towards(light.half(), found.half(), pixel, share);
             float tone = settings.coloured ? guides.unsure(pixel) * light.green()[pixel] : 0;
-            bias[pixel] = share * share * (Math.max(0, changes[pixel] - noisyChanges[pixel]) + tone * tone);
+            bias[pixel] = Math.max(0, changes[pixel] - noisyChanges[pixel]) + tone * tone;
         }
-    }
-
-    private static void towards(float[] evened, float[] found, int pixel, float share) {
-        evened[pixel] = found[pixel] + share * (evened[pixel] - found[pixel]);
     }
 
     private static float[] squares(float[] values) {
@@ -169,7 +158,9 @@ final class WaveletFilter {
         return squares;
     }
 
-    private void withoutStrays(boolean halves) {
+    private void withoutStrays(double samples) {
+        boolean halves = samples >= Noise.LEAST_SAMPLES;
+        float limit = samples < FEW ? STRAY_OF_FEW : STRAY;
         int width = pixels.width();
         float[] grey = new float[bias.length];
         for (float[] channel : light.channels()) {
@@ -190,7 +181,7 @@ final class WaveletFilter {
                 sum += right > column ? columns[right] : 0;
                 int pixel = row * width + column;
                 float own = grey[pixel];
-                float most = STRAY * (sum - own) / ((bottom - top + 1) * (right - left + 1) - 1);
+                float most = limit * (sum - own) / ((bottom - top + 1) * (right - left + 1) - 1);
                 if (own > most && own > 0 && !(halves && inBoth(pixel))) {
                     dim(pixel, most / own);
                 }
