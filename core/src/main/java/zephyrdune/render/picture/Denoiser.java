@@ -25,16 +25,19 @@ public final class Denoiser {
             LightComponent.SPECULAR,
             new WaveletFilter.Settings(new int[] {1, 2, 4}, 2, Likeness.Facing.THE_SAME_WAY, 2, false, true)));
 
+    /** Pixels are evened whatever they differ by. */
+    private static final float WHATEVER = 1e6f;
+
     /** For a first look, better a little soft than full of dots. */
     private static final Map<LightComponent, WaveletFilter.Settings> FIRST_SETTINGS = new EnumMap<>(Map.of(
             LightComponent.DIRECT,
-            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.ALIKE, 3, true, false),
+            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.ALIKE, WHATEVER, true, false),
             LightComponent.INDIRECT,
-            new WaveletFilter.Settings(new int[] {1, 2, 4, 8}, 3, Likeness.Facing.ALIKE, 3, true, false),
+            new WaveletFilter.Settings(new int[] {1, 2, 4, 8}, 3, Likeness.Facing.ALIKE, WHATEVER, true, false),
             LightComponent.HIGHLIGHT,
-            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, 3, false, false),
+            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, WHATEVER, false, false),
             LightComponent.SPECULAR,
-            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, 3, false, false)));
+            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, WHATEVER, false, false)));
 
     /**
      * @param picture as it is to be shown

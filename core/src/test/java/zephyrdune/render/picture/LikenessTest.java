@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Set;
 import org.testng.annotations.Test;
 import zephyrdune.render.trace.FirstHit;
+import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
@@ -73,6 +74,29 @@ public class LikenessTest {
         double first = sum(set, mix, SampleBudget.FIRST, 1);
         double settled = sum(set, mix, SampleBudget.USUAL, 60);
         assertThat(Stops.between(first, settled)).isBetween(-0.02, 0.02);
+    }
+
+    /** Nor does it show which pixels those are. */
+    @Test
+    public void aFirstLookHasNoDots() {
+        TableSet set = FilmTest.plain(Sets.chowder());
+        Mix mix = Mix.of(set, Set.of()).without(Layers.KEY);
+        Film film = new Film(set, 208, 139, false);
+        film.pass(SampleBudget.FIRST, () -> false);
+        assertThat(ofFollowed(film.picture(mix))).isGreaterThan(0.9);
+        assertThat(ofFollowed(Denoiser.of(film, mix))).isBetween(0.24, 0.28);
+    }
+
+    /** What share of the light the pixels have where reflected light was followed: a quarter of all. */
+    private static double ofFollowed(Picture picture) {
+        double followed = 0;
+        double all = 0;
+        for (int pixel = 0; pixel < 208 * 138; pixel++) {
+            double luminance = picture.luminance(pixel);
+            all += luminance;
+            followed += pixel % 208 % 2 == 0 && pixel / 208 % 2 == 0 ? luminance : 0;
+        }
+        return followed / all;
     }
 
     private static double sum(TableSet set, Mix mix, SampleBudget budget, int passes) {
