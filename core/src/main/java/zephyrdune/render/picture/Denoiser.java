@@ -74,6 +74,6 @@ public final class Denoiser {
         for (int pixel = 0; pixel < squares.length; pixel++) {
             squares[pixel] = (float) Math.sqrt(squares[pixel]);
         }
-        return new Shown(new Picture(width, height, Film.atLeastBlack(sum)), squares);
+        return new Shown(Picture.atLeastBlack(width, height, sum), squares);
     }
 }

@@ -289,15 +289,7 @@ public final class Film {
 
     /** The picture, mixed as asked for. */
     public Picture picture(Mix mix) {
-        return new Picture(width, height, atLeastBlack(linear(mix, EnumSet.allOf(LightComponent.class))));
-    }
-
-    /** What was taken away that was never there is black. */
-    static float[] atLeastBlack(float[] linear) {
-        for (int i = 0; i < linear.length; i++) {
-            linear[i] = Math.max(0, linear[i]);
-        }
-        return linear;
+        return Picture.atLeastBlack(width, height, linear(mix, EnumSet.allOf(LightComponent.class)));
     }
 
     /** Some components of the picture alone; less than black where more was found blocked than is there. */

@@ -3,7 +3,7 @@ package zephyrdune.render.picture;
 import zephyrdune.render.trace.FirstHit;
 
 /**
- * What each pixel shows first, whatever the light: the owner by its first sample, the rest by the mean of some.
+ * What each pixel shows first, whatever the light: the owner by its first sample, the rest by the mean of all.
  *
  * @param distance from the eye, metres; infinite where nothing is
  * @param normal of the surface, x, y and z in turn

@@ -22,6 +22,14 @@ public record Picture(int width, int height, float[] linear) {
         return Luminance.of(linear[3 * pixel], linear[3 * pixel + 1], linear[3 * pixel + 2]);
     }
 
+    /** Of values some of which may be below black: more was found blocked there than is there. They are black, in place. */
+    static Picture atLeastBlack(int width, int height, float[] linear) {
+        for (int i = 0; i < linear.length; i++) {
+            linear[i] = Math.max(0, linear[i]);
+        }
+        return new Picture(width, height, linear);
+    }
+
     /** From this value on a channel of a file may have been more. */
     public static final double FULL = 0.98;
 
