@@ -46,6 +46,8 @@ public final class Targets {
             DemoSet.TEN_SHAPERS,
             DemoSet.CROWDED);
 
+    private static final Progress.Quality NEVER_DONE = new Progress.Quality(0, Progress.Quality.USUAL.widest());
+
     private static final int WIDTH = 900;
     private static final int HEIGHT = 600;
     private static final double SHOWN_AFTER_SECONDS = 6;
@@ -138,7 +140,7 @@ public final class Targets {
 
     private static Picture firstLook(TableSet set) {
         Mix mix = Mix.of(set, Set.of());
-        Progress progress = new Progress(set, false, Progress.DONE, () -> Long.MAX_VALUE);
+        Progress progress = new Progress(set, false, Progress.Quality.USUAL, () -> Long.MAX_VALUE);
         progress.step(mix, () -> false);
         return progress.picture(mix);
     }
@@ -176,8 +178,8 @@ public final class Targets {
                 .sum();
     }
 
-    private static Progress worked(TableSet set, Mix mix, double enough, double seconds) {
-        Progress progress = new Progress(set, false, enough, () -> Long.MAX_VALUE);
+    private static Progress worked(TableSet set, Mix mix, Progress.Quality quality, double seconds) {
+        Progress progress = new Progress(set, false, quality, () -> Long.MAX_VALUE);
         long end = System.nanoTime() + (long) (seconds * 1e9);
         while (!progress.done() && System.nanoTime() < end) {
             progress.step(mix, () -> System.nanoTime() > end);
@@ -187,7 +189,7 @@ public final class Targets {
 
     private static double untilDone(TableSet set) {
         long start = System.nanoTime();
-        Progress progress = worked(set, Mix.of(set, Set.of()), Progress.DONE, MOST_SECONDS);
+        Progress progress = worked(set, Mix.of(set, Set.of()), Progress.Quality.USUAL, MOST_SECONDS);
         return progress.done() ? (System.nanoTime() - start) / 1e9 : Double.POSITIVE_INFINITY;
     }
 
@@ -221,7 +223,7 @@ public final class Targets {
     /** How far what is shown is off: root mean square, median and 95 % of the pixels, stops. */
     private static double[] off(TableSet set, double seconds) {
         Mix mix = Mix.of(set, Set.of());
-        Picture shown = worked(set, mix, 0, SHOWN_AFTER_SECONDS).picture(mix);
+        Picture shown = worked(set, mix, NEVER_DONE, SHOWN_AFTER_SECONDS).picture(mix);
         Film film = new Film(set, shown.width(), shown.height(), false);
         long end = System.nanoTime() + (long) (seconds * 1e9);
         while (System.nanoTime() < end) {

@@ -28,8 +28,16 @@ public final class Progress {
         }
     }
 
-    /** A picture is done when 95 % of its pixels are within this, and no part of it is noisier, stops. */
-    public static final double DONE = 0.1;
+    /**
+     * How fine a picture is to get.
+     *
+     * @param doneAt when 95 % of its pixels are within this, and no part of it is noisier, it is done, stops
+     * @param widest no picture gets wider, pixels
+     */
+    public record Quality(double doneAt, int widest) {
+
+        public static final Quality USUAL = new Quality(0.1, Stage.FINE.width);
+    }
 
     /** Samples per pixel after which it is done, however noisy. */
     public static final int MOST_SAMPLES = 128;
@@ -50,7 +58,7 @@ public final class Progress {
     private final TableSet set;
     private final boolean deep;
     private final LongSupplier room;
-    private final double enough;
+    private final Quality quality;
     private final Traced traced;
     private Stage stage = Stage.COARSE;
     private Film film;
@@ -65,13 +73,12 @@ public final class Progress {
 
     /**
      * @param deep whether what is out of focus looks it
-     * @param enough what 95 % of its pixels are to be within for it to be done, stops
      * @param room memory that may be had for the next film, bytes; a picture gets no larger than that allows, but for the coarse one
      */
-    public Progress(TableSet set, boolean deep, double enough, LongSupplier room) {
+    public Progress(TableSet set, boolean deep, Quality quality, LongSupplier room) {
         this.set = set;
         this.deep = deep;
-        this.enough = enough;
+        this.quality = quality;
         this.room = room;
         traced = Traced.of(set, deep);
         film = film();
@@ -79,7 +86,7 @@ public final class Progress {
 
     private Film film() {
         double most = room.getAsLong();
-        int width = stage.width;
+        int width = Math.min(stage.width, quality.widest());
         if (stage != Stage.COARSE && bytes(width) > most) {
             width = Math.max(Stage.COARSE.width, (int) (width * Math.sqrt(most / bytes(width))));
         }
@@ -116,6 +123,7 @@ public final class Progress {
             return false;
         }
         double[] tiles = noise.tiles();
+        double enough = quality.doneAt();
         // where no part is too noisy and the picture is not done all the same, its noisier parts have to get more
         double half = noise.worst() > enough ? Double.POSITIVE_INFINITY : noise.worst() / 2;
         double least = Math.min(ENOUGH_BEFORE * enough, half);
@@ -154,7 +162,7 @@ public final class Progress {
 
     /** Whether more work would not show. */
     public boolean done() {
-        return stage == Stage.FINE && (farOff() <= enough || passes >= MOST_SAMPLES);
+        return stage == Stage.FINE && (farOff() <= quality.doneAt() || passes >= MOST_SAMPLES);
     }
 
     /** What has to come down for the picture to be done, stops. */
@@ -194,7 +202,7 @@ public final class Progress {
         double taken = 0;
         double left = 0;
         for (int tile = 0; tile < tiles.length; tile++) {
-            double off = tiles[tile] / (ENOUGH_BEFORE * enough);
+            double off = tiles[tile] / (ENOUGH_BEFORE * quality.doneAt());
             taken += film.samples(tile);
             left += Math.max(0, Math.min(MOST_SAMPLES - passes, film.samples(tile) * (off * off - 1)));
         }

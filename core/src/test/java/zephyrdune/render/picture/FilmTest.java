@@ -339,7 +339,7 @@ public class FilmTest {
     public void picturesFitIntoTheirRoom() {
         TableSet set = plain(Sets.chowder());
         for (long room : new long[] {Long.MAX_VALUE, 20_000_000, 1_000}) {
-            Progress progress = new Progress(set, false, Progress.DONE, () -> room);
+            Progress progress = new Progress(set, false, Progress.Quality.USUAL, () -> room);
             Mix mix = Mix.of(set, Set.of());
             while (progress.shownStage() != Progress.Stage.FINE) {
                 progress.step(mix, () -> false);

@@ -16,6 +16,8 @@ public class ProgressTest {
 
     private static final double ENOUGH = 0.3;
 
+    private static final int WIDEST = 640;
+
     /** A strip of a frame, so that it is soon traced. */
     private final TableSet set = Sets.chowder()
             .withTableTop(Sets.endless(Surface.GREY_PAPER))
@@ -26,7 +28,7 @@ public class ProgressTest {
     /** Done is what is fine, has been looked at more than once everywhere, and is nowhere noisier than asked for. */
     @Test
     public void goesOnUntilItIsCleanEverywhere() {
-        Progress progress = new Progress(set, false, ENOUGH, () -> Long.MAX_VALUE);
+        Progress progress = new Progress(set, false, new Progress.Quality(ENOUGH, WIDEST), () -> Long.MAX_VALUE);
         double before = 0;
         for (int step = 0; !progress.done(); step++) {
             assertThat(step).isLessThan(Progress.MOST_SAMPLES);
@@ -36,7 +38,7 @@ public class ProgressTest {
         }
         Film film = progress.shown();
         assertThat(progress.shownStage()).isEqualTo(Progress.Stage.FINE);
-        assertThat(film.width()).isEqualTo(900);
+        assertThat(film.width()).isEqualTo(WIDEST);
         assertThat(film.samples()).isGreaterThanOrEqualTo(Noise.LEAST_SAMPLES);
         Noise noise = Noise.of(film, Denoiser.shown(film, mix));
         assertThat(noise.most()).isLessThanOrEqualTo(ENOUGH);

@@ -65,7 +65,7 @@ class PictureSocket extends TextWebSocketHandler {
             session.close(CloseStatus.SERVICE_OVERLOAD);
             return;
         }
-        View view = new View(connection, json, encoders, settings.doneAt());
+        View view = new View(connection, json, encoders, settings.quality());
         views.put(session.getId(), view);
         painter.add(view.job());
     }

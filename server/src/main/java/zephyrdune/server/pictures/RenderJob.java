@@ -18,7 +18,7 @@ import zephyrdune.render.picture.Warnings;
 final class RenderJob {
 
     private final Gallery gallery;
-    private final double enough;
+    private final Progress.Quality quality;
     private final AtomicReference<LoupePlace> look = new AtomicReference<>();
     private volatile FrameRequest.Prepared newest;
     private volatile boolean closed;
@@ -37,11 +37,11 @@ final class RenderJob {
 
     /**
      * @param gallery where finished frames go
-     * @param enough what 95 % of its pixels are to be within for a picture to be done, stops
+     * @param quality how fine a picture is to get
      */
-    RenderJob(Gallery gallery, double enough) {
+    RenderJob(Gallery gallery, Progress.Quality quality) {
         this.gallery = gallery;
-        this.enough = enough;
+        this.quality = quality;
     }
 
     /** Takes what there is to show; never keeps the painter waiting. */
@@ -127,7 +127,7 @@ final class RenderJob {
                 }
             } else {
                 progress = null;
-                progress = new Progress(wanted.set(), wanted.wish().deep(), enough, room);
+                progress = new Progress(wanted.set(), wanted.wish().deep(), quality, room);
                 begun = System.nanoTime();
                 trace++;
             }

@@ -16,6 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.formats.PngFile;
 import zephyrdune.formats.SetFormat;
 import zephyrdune.render.picture.Loupe;
+import zephyrdune.render.picture.Progress;
 
 /**
  * A view's end of its connection. One message is on its way at a time; of each kind that waits only the newest is kept. However slowly a
@@ -44,11 +45,11 @@ final class View implements RenderJob.Gallery {
     private StringBuilder heard = new StringBuilder();
     private boolean tooLong;
 
-    View(Session session, JsonMapper json, Executor encoders, double enough) {
+    View(Session session, JsonMapper json, Executor encoders, Progress.Quality quality) {
         this.session = session;
         this.json = json;
         this.encoders = encoders;
-        job = new RenderJob(this, enough);
+        job = new RenderJob(this, quality);
         remote = session.getAsyncRemote();
         remote.setSendTimeout(SLOWEST_MILLIS);
     }
