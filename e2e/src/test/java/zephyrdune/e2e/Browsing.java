@@ -29,56 +29,78 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.testng.annotations.AfterMethod;
-import org.testng.annotations.AfterSuite;
+import org.testng.annotations.AfterTest;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.BeforeSuite;
 
-/** One application and one browser for all tests; a new, empty profile for each. */
+/** One application and one browser for all tests of a group; a new, empty profile for each. */
 abstract class Browsing {
 
     /** How long an expectation may take to come true on a slow machine. */
     private static final int PATIENCE_MS = 20_000;
 
-    private static Playwright playwright;
-    private static Browser browser;
-    private static Path data;
-    private static StartedApplication application;
+    /** What the tests of one thread share: started when it is first asked for. */
+    private static final ThreadLocal<Shared> SHARED = ThreadLocal.withInitial(Shared::new);
 
     private final List<String> complaints = new ArrayList<>();
     private BrowserContext context;
     Page page;
 
-    @BeforeSuite
-    public static void start() {
-        if (application == null) {
-            data = StartedApplication.newData();
-            application = StartedApplication.start(data);
-            playwright = Playwright.create();
-            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-            browser = playwright
-                    .chromium()
-                    .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
-                            .setArgs(List.of(
-                                    "--no-sandbox",
-                                    "--disable-gpu",
-                                    "--disable-quic",
-                                    "--no-first-run",
-                                    "--disable-background-networking",
-                                    "--disable-component-update",
-                                    "--disable-sync")));
+    private static final class Shared {
+
+        private Playwright playwright;
+        private Browser browser;
+        private Path data;
+        private StartedApplication application;
+
+        Browser browser() {
+            if (browser == null) {
+                playwright = Playwright.create();
+                browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(List.of(
+                                        "--no-sandbox",
+                                        "--disable-gpu",
+                                        "--disable-quic",
+                                        "--no-first-run",
+                                        "--disable-background-networking",
+                                        "--disable-component-update",
+                                        "--disable-sync")));
+            }
+            return browser;
+        }
+
+        StartedApplication application() {
+            if (application == null) {
+                data = StartedApplication.newData();
+                application = StartedApplication.start(data);
+            }
+            return application;
+        }
+
+        void stop() {
+            if (browser != null) {
+                browser.close();
+                playwright.close();
+            }
+            if (application != null) {
+                application.close();
+                StartedApplication.delete(data);
+            }
         }
     }
 
-    @AfterSuite
+    @BeforeSuite
+    public static void bePatient() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
+
+    @AfterTest(alwaysRun = true)
     public static void stop() {
-        if (application != null) {
-            browser.close();
-            playwright.close();
-            application.close();
-            StartedApplication.delete(data);
-            application = null;
-        }
+        SHARED.get().stop();
+        SHARED.remove();
     }
 
     @BeforeMethod
@@ -104,19 +126,23 @@ abstract class Browsing {
 
     /** A phone: small, and touched. */
     static BrowserContext touched() {
-        BrowserContext phone = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(390, 844)
-                .setHasTouch(true)
-                .setReducedMotion(ReducedMotion.REDUCE));
+        BrowserContext phone = SHARED.get()
+                .browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)
+                        .setReducedMotion(ReducedMotion.REDUCE));
         phone.addInitScript("try { localStorage.setItem('zephyrdune:tour', 'seen'); } catch {}");
         return phone;
     }
 
     static BrowserContext strangersContext(int width, int height) {
-        return browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setAcceptDownloads(true)
-                .setReducedMotion(ReducedMotion.REDUCE));
+        return SHARED.get()
+                .browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setAcceptDownloads(true)
+                        .setReducedMotion(ReducedMotion.REDUCE));
     }
 
     Page newPage(BrowserContext in) {
@@ -136,7 +162,7 @@ abstract class Browsing {
     }
 
     static String address() {
-        return application.address();
+        return SHARED.get().application().address();
     }
 
     /** Opens a saved set by its title, without the takes that other tests have kept of it. */

@@ -26,17 +26,20 @@ import zephyrdune.units.measure.Refused;
 public class FrameReadingTest {
 
     private static final int WIDTH = 360;
+    private static final int HEIGHT = 240;
     private static final int PASSES = 24;
 
     private TableSet set;
     private List<FramePatch> patches;
+    private Picture asItIs;
     private FrameReading asPredicted;
 
     @BeforeClass
     public void take() {
         set = Sets.chowder();
         patches = ProposedPatches.of(set);
-        asPredicted = FrameReading.of(set, set, frame(set), CameraSettings.UNTOLD, patches);
+        asItIs = frame(set);
+        asPredicted = FrameReading.of(set, set, asItIs, CameraSettings.UNTOLD, patches);
     }
 
     /** What a camera that follows sRGB would have stored, in eight bits. */
@@ -51,9 +54,9 @@ public class FrameReadingTest {
     }
 
     private static Picture even(double linear) {
-        float[] all = new float[3 * WIDTH * 240];
+        float[] all = new float[3 * WIDTH * HEIGHT];
         Arrays.fill(all, (float) linear);
-        return new Picture(WIDTH, 240, all);
+        return new Picture(WIDTH, HEIGHT, all);
     }
 
     private static TableSet at(TableSet set, double below) {
@@ -114,7 +117,7 @@ public class FrameReadingTest {
     public void whatToSetIsForTheSetOnTheTable() {
         TableSet farther =
                 set.withLight(set.light().withDistance(1.5 * set.light().distance()));
-        NextPower next = FrameReading.of(set, farther, frame(set), CameraSettings.UNTOLD, patches)
+        NextPower next = FrameReading.of(set, farther, asItIs, CameraSettings.UNTOLD, patches)
                 .next()
                 .orElseThrow();
         double wanted = MeteredExposure.of(farther, KeyLight.of(farther)).wantedBelow();
@@ -140,7 +143,7 @@ public class FrameReadingTest {
     /** A patch on a napkin that nobody told of is off by itself: it is held back and said, and the light is found as if it were not there. */
     @Test
     public void aPatchThatIsOffByItselfIsHeldBack() {
-        Picture frame = frame(set);
+        Picture frame = asItIs;
         FramePatch table = patches.stream()
                 .filter(patch -> patch.part() == FramePatch.Part.TABLE)
                 .findFirst()
