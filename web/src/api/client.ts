@@ -10,6 +10,8 @@ import type {
   Finding,
   FrameAnswer,
   FrameQuestion,
+  LearningAnswer,
+  LearningQuestion,
   Highlights,
   Holes,
   KeepPhotograph,
@@ -191,6 +193,10 @@ export const api = {
     json<StoredFrame>(`/api/frames/${id}/set`, send("PUT", set)),
   readFrame: (id: string, question: FrameQuestion, signal?: AbortSignal) =>
     json<FrameAnswer>(`/api/frames/${id}/reading`, send("POST", question, signal)),
+  putFrameCounts: (id: string, counts: boolean | null) =>
+    json<StoredFrame>(`/api/frames/${id}/counts`, send("PUT", { counts })),
+  learning: (question: LearningQuestion, signal?: AbortSignal) =>
+    json<LearningAnswer>("/api/learning", send("POST", question, signal)),
   deleteFrame: (id: string) => ask(`/api/frames/${id}`, send("DELETE")),
   restoreFrame: (id: string) => json<StoredFrame>(`/api/frames/${id}/restore`, send("POST")),
   tether: () => json<TetherStatus>("/api/tether"),

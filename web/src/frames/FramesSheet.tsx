@@ -2,14 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { FolderOpen, Trash2 } from "lucide-react";
 import { type DragEvent, useState } from "react";
 import { api } from "../api/client";
-import type { FrameAnswer, StoredFrame } from "../api/types";
+import type { FrameAnswer, LearningAnswer, StoredFrame } from "../api/types";
 import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
 import { FilePick, usePicker } from "../ui/FilePick";
 import { Sheet } from "../ui/Sheet";
 import { ComingIn } from "./ComingIn";
 import { FramePicture } from "./FramePicture";
-import { deleteFrame, dropFile, looked, pick, pictureOfFrame, useFrames } from "./frames";
+import { deleteFrame, dropFile, looked, pick, pictureOfFrame, setCounts, useFrames } from "./frames";
+import { Learnt } from "./Learnt";
 import { PatchTable } from "./PatchTable";
 
 const KINDS = "image/jpeg,image/png,image/tiff";
@@ -31,6 +32,7 @@ export function FramesSheet({ open, onClose, onCompare }: Props) {
   const picker = usePicker();
   const [over, setOver] = useState(false);
   const { answer, failed } = useReading(frame);
+  const { learning, older } = useLearning(open, answer);
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
@@ -81,6 +83,8 @@ export function FramesSheet({ open, onClose, onCompare }: Props) {
               <Title frame={frame} onCompare={(way) => onCompare(frame.id, way)} />
               {failed && <p className="mt-2 text-alarm text-sm">{failed}</p>}
               <PatchTable frame={frame} answer={answer} />
+              {learning && <Counts frame={frame} learning={learning} />}
+              {learning && <Learnt answer={learning} older={older} />}
             </div>
           </div>
         ) : (
@@ -129,6 +133,46 @@ function Title({ frame, onCompare }: { frame: StoredFrame; onCompare: (way: Way)
         ))}
       </div>
     </div>
+  );
+}
+
+/** Whether a frame counts for what is learnt; one that the others do not bear out is asked about. */
+function Counts({ frame, learning }: { frame: StoredFrame; learning: LearningAnswer }) {
+  const held = learning.held.find((one) => one.frame === frame.id);
+  if (frame.counts === false) {
+    return (
+      <p className="mt-3 flex flex-wrap items-center gap-2 text-sm">
+        <span className="min-w-0 flex-1">This frame is left out of what is learnt.</span>
+        <Button look="outline" onClick={() => void setCounts(frame, null)}>
+          Put it back
+        </Button>
+      </p>
+    );
+  }
+  if (held) {
+    return (
+      <div className="mt-3 rounded-panel border border-line p-3 text-sm" data-testid="frame-held">
+        <p>
+          Held back: the other frames say {Math.abs(held.off).toFixed(1)} stop{" "}
+          {held.off > 0 ? "less" : "more"}. {held.cause}?
+        </p>
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Button look="outline" onClick={() => void setCounts(frame, false)}>
+            Leave it out
+          </Button>
+          <Button look="outline" onClick={() => void setCounts(frame, true)}>
+            Count it all the same
+          </Button>
+        </div>
+      </div>
+    );
+  }
+  return (
+    <p className="mt-3 text-sm">
+      <Button look="outline" onClick={() => void setCounts(frame, false)}>
+        Leave this frame out of what is learnt
+      </Button>
+    </p>
   );
 }
 
@@ -191,6 +235,29 @@ function useReading(frame: StoredFrame | undefined): {
 }
 
 const NONE: never[] = [];
+
+/** What all frames say of the kit on the set; until that is known anew, what they said before, marked so. */
+function useLearning(
+  open: boolean,
+  answer: FrameAnswer | undefined,
+): { learning: LearningAnswer | undefined; older: boolean } {
+  const set = useTable((table) => table.id);
+  const now = useTable((table) => table.possible);
+  const frames = useFrames((state) => state.frames);
+  const counts = frames.map((frame) => `${frame.id} ${frame.stood} ${frame.counts}`).join();
+  const { data, isPlaceholderData } = useQuery({
+    queryKey: ["learning", set, now, counts, answer],
+    queryFn: async ({ signal }) => {
+      if (!set || !now) throw new Error("no set is on the table");
+      return { of: set, answer: await api.learning({ set, now }, signal) };
+    },
+    enabled: open && set !== null && now !== null && answer !== undefined,
+    placeholderData: (before) => (before?.of === set ? before : undefined),
+    retry: false,
+    gcTime: 0,
+  });
+  return { learning: data?.answer, older: isPlaceholderData };
+}
 
 function megabytes(frames: StoredFrame[]): string {
   const bytes = frames.reduce((sum, frame) => sum + frame.bytes, 0);

@@ -91,6 +91,12 @@ export async function dropFile(file: File): Promise<void> {
   pick(added.id);
 }
 
+/** Leaves a frame out of what is learnt, counts it whatever the others say, or lets them judge. */
+export async function setCounts({ id }: StoredFrame, counts: boolean | null): Promise<void> {
+  const told = await attempt(() => api.putFrameCounts(id, counts));
+  if (told) replace(told);
+}
+
 export async function deleteFrame({ id, name }: StoredFrame): Promise<void> {
   const { of } = useFrames.getState();
   if (!(await attempt(() => api.deleteFrame(id)))) return;

@@ -75,7 +75,7 @@ abstract class Browsing {
         StartedApplication application() {
             if (application == null) {
                 data = StartedApplication.newData();
-                application = StartedApplication.start(data);
+                application = StartedApplication.startForLong(data);
             }
             return application;
         }

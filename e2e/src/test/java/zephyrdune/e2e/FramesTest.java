@@ -66,6 +66,34 @@ public class FramesTest extends Browsing {
         click("Stop comparing");
     }
 
+    /** Two frames, and the kit is known: in the set's numbers at a press, thrown away at another; a frame is left out and put back. */
+    @Test
+    public void framesTeachTheKit() {
+        open("Smoked mussel chowder");
+        page.keyboard().press("f");
+        click("Practise without a camera");
+        fire();
+        Locator learnt = page.getByRole(AriaRole.REGION, named("What the frames teach"));
+        LocatorAssertions.ContainsTextOptions slow = new LocatorAssertions.ContainsTextOptions().setTimeout(SLOW);
+        assertThat(learnt).containsText("frame", slow);
+        page.getByTestId("frame-next").getByRole(AriaRole.BUTTON).click();
+        fire();
+        assertThat(learnt).containsText("What the source gives", slow);
+        assertThat(learnt).containsText("not told apart from", slow);
+        Locator use = learnt.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use what was learnt"));
+        assertThat(use).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(SLOW));
+        use.press("Enter");
+        assertThat(learnt).containsText("The set has it in its numbers", slow);
+        click("Back to the stated numbers");
+        assertThat(use).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(SLOW));
+        String all = learnt.textContent();
+        click("Leave this frame out of what is learnt");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("left out of what is learnt");
+        assertThat(learnt).not().hasText(all, new LocatorAssertions.HasTextOptions().setTimeout(SLOW));
+        click("Put it back");
+        assertThat(learnt).hasText(all, new LocatorAssertions.HasTextOptions().setTimeout(SLOW));
+    }
+
     /** Files are opened, told from what is none, deleted and brought back. */
     @Test
     public void framesAreOpenedDeletedAndBroughtBack() {

@@ -54,19 +54,30 @@ final class StartedApplication implements AutoCloseable {
         builder.environment().put("ZEPHYRDUNE_HOME", data.toString());
         if (!Boolean.getBoolean("screenshots")) {
             // grain is no matter here, and what gets finer would take half of the machine from what is tested
-            builder.environment().put("ZEPHYRDUNE_PICTURES_DONE_AT", "0.5");
+            builder.environment().put("ZEPHYRDUNE_PICTURES_DONE_AT", "5");
             builder.environment().put("ZEPHYRDUNE_PICTURES_WIDEST", "480");
         }
         return builder;
     }
 
-    /** Starts what is built, on any free port unless one is named, and waits until it has said where it is. */
+    /** Starts what is built, on any free port, for many tests. */
+    static StartedApplication startForLong(Path data) {
+        return start(command(data, "start", "--no-build", "--port", "0"), data);
+    }
+
+    /** The same for a short while, on any free port unless one is named: what is compiled well takes longer than it saves. */
     static StartedApplication start(Path data, String... words) {
         List<String> line = new ArrayList<>(List.of("start", "--no-build"));
         line.addAll(words.length == 0 ? List.of("--port", "0") : List.of(words));
+        ProcessBuilder command = command(data, line.toArray(String[]::new));
+        command.environment().put("JDK_JAVA_OPTIONS", "-XX:TieredStopAtLevel=1");
+        return start(command, data);
+    }
+
+    /** Waits until it has said where it is. */
+    private static StartedApplication start(ProcessBuilder command, Path data) {
         try {
-            Process process = command(data, line.toArray(String[]::new)).start();
-            StartedApplication application = new StartedApplication(data, process);
+            StartedApplication application = new StartedApplication(data, command.start());
             application.waitForAddress();
             return application;
         } catch (IOException e) {

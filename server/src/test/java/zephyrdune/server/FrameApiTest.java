@@ -181,4 +181,60 @@ public class FrameApiTest extends RunningServer {
         assertThat(json(tooMany).get("errors").get(0).get("field").asString()).isEqualTo("patches");
         assertThat(json(get("/api/sets/" + set + "/frames")).size()).isEqualTo(1);
     }
+
+    private JsonNode learning(String of) {
+        ObjectNode question = JSON.createObjectNode().put("set", of);
+        question.set("now", chowder());
+        return json(post("/api/learning", question.toString()));
+    }
+
+    private String stood(int seed) {
+        String frame = json(add(set, "grey" + seed + ".jpg", taken(seed, 100, LocalDateTime.of(2026, 3, 4, 10, seed))))
+                .get("id")
+                .asString();
+        put("/api/frames/" + frame + "/set", chowder().toString());
+        return frame;
+    }
+
+    /** Frames of all sets count, until they are left out; the set with what was learnt says what they say. */
+    @Test
+    public void framesTeachTheKit() {
+        JsonNode nothing = learning(set);
+        int before = nothing.get("frames").asInt();
+        String one = stood(20);
+        String other = stood(21);
+        JsonNode said = learning(set);
+        assertThat(said.get("frames").asInt()
+                        + said.get("held").size()
+                        - before
+                        - nothing.get("held").size())
+                .isEqualTo(2);
+        assertThat(said.get("numbers")
+                        .valueStream()
+                        .map(number -> number.get("title").asString()))
+                .contains("What the source gives", "The room’s light", "Camera, brighter");
+        for (JsonNode number : said.get("numbers")) {
+            assertThat(number.get("spread").asDouble())
+                    .isLessThanOrEqualTo(number.get("before").asDouble() + 1e-9);
+        }
+        ObjectNode again = JSON.createObjectNode().put("set", set);
+        again.set("now", said.get("learnt"));
+        assertThat(Math.abs(json(post("/api/learning", again.toString()))
+                        .get("lightsMore")
+                        .asDouble()))
+                .isLessThan(0.1);
+        JsonNode left = json(put("/api/frames/" + one + "/counts", "{\"counts\":false}"));
+        assertThat(left.get("counts").asBoolean()).isFalse();
+        put("/api/frames/" + other + "/counts", "{\"counts\":false}");
+        JsonNode without = learning(set);
+        assertThat(without.get("frames").asInt() + without.get("held").size())
+                .isEqualTo(before + nothing.get("held").size());
+        assertThat(json(put("/api/frames/" + one + "/counts", "{\"counts\":null}"))
+                        .get("counts")
+                        .isNull())
+                .isTrue();
+        assertThat(put("/api/frames/" + UUID.randomUUID() + "/counts", "{\"counts\":true}")
+                        .statusCode())
+                .isEqualTo(404);
+    }
 }

@@ -79,10 +79,8 @@ public final class LinearGaussian {
                 .toList();
         Measurement measured = measurements.get(at);
         LinearGaussian said = of(priors, others);
-        RealVector slopes = MatrixUtils.createRealVector(measured.slopes());
-        double off = measured.value() - slopes.dotProduct(said.mean);
-        double variance = slopes.dotProduct(said.covariance.operate(slopes)) + measured.spread() * measured.spread();
-        return Math.abs(off) / Math.sqrt(variance);
+        double off = measured.value() - said.mean(measured.slopes());
+        return Math.abs(off) / Math.hypot(said.spread(measured.slopes()), measured.spread());
     }
 
     public double mean(int unknown) {
@@ -92,6 +90,17 @@ public final class LinearGaussian {
     /** Standard deviation. */
     public double spread(int unknown) {
         return Math.sqrt(covariance.getEntry(unknown, unknown));
+    }
+
+    /** Of a sum of the unknowns, so much of each. */
+    public double mean(double[] slopes) {
+        return mean.dotProduct(MatrixUtils.createRealVector(slopes));
+    }
+
+    /** Standard deviation of such a sum. */
+    public double spread(double[] slopes) {
+        RealVector of = MatrixUtils.createRealVector(slopes);
+        return Math.sqrt(of.dotProduct(covariance.operate(of)));
     }
 
     /** How far two unknowns go together in what is still open, -1 to 1: near either end they cannot be told apart. */

@@ -19,7 +19,7 @@ public record FramePatch(
     private static final Limits LIMITS = Limits.of(FramePatch.class);
 
     /** What sends the light on: patches on the same share how pale it really is. */
-    enum Ground {
+    public enum Ground {
         FOOD,
         DISH,
         TABLE,
@@ -49,7 +49,7 @@ public record FramePatch(
             return title;
         }
 
-        Ground ground() {
+        public Ground ground() {
             return ground;
         }
 

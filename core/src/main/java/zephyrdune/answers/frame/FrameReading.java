@@ -14,9 +14,10 @@ import zephyrdune.units.measure.Cancellation;
  *
  * @param patches in the order they were asked in
  * @param brighter stops by which the frame was exposed more than the set's settings say; the prediction counts it
+ * @param below full power, stops, that the light was set to for it
  * @param next what to set after it; absent where no patch in the light tells
  */
-public record FrameReading(List<PatchReading> patches, double brighter, Optional<NextPower> next) {
+public record FrameReading(List<PatchReading> patches, double brighter, double below, Optional<NextPower> next) {
 
     public FrameReading {
         patches = List.copyOf(patches);
@@ -43,7 +44,7 @@ public record FrameReading(List<PatchReading> patches, double brighter, Optional
             int at = told.get(strange);
             all.set(at, read.get(at).heldBack());
         }
-        return new FrameReading(all, settings.brighter(set.exposure()), next(now, all, light));
+        return new FrameReading(all, settings.brighter(set.exposure()), prediction.below(), next(now, all, light));
     }
 
     private static Optional<NextPower> next(TableSet now, List<PatchReading> patches, LightFromPatches light) {

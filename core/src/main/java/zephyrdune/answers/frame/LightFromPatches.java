@@ -7,7 +7,6 @@ import zephyrdune.answers.calibration.LinearGaussian;
 import zephyrdune.answers.calibration.Measurement;
 import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Light;
-import zephyrdune.units.measure.Stops;
 
 /**
  * How much more the lights give than their numbers say, by all patches of a frame together. What a source gives, what its shaper takes and how true its dial is
@@ -19,14 +18,6 @@ import zephyrdune.units.measure.Stops;
  * @param strange patches that are off by themselves, by their places in the list
  */
 record LightFromPatches(double more, double spread, List<Integer> strange) {
-
-    /** How much paler or darker a surface is than it is taken for, stops: common practice, no published source, from memory. */
-    private static final double REFLECTANCE = 0.3;
-
-    /** How well a patch is hit, and what its light comes by where that is not the key itself. */
-    private static final double PLACED = 0.05;
-
-    private static final double BY_OTHERS = 0.2;
 
     /** Of the unknowns: the lights, the room, then a reflectance for each kind of surface. */
     private static final int LIGHT = 0;
@@ -58,7 +49,7 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
 
     private static double[] priors(Light light) {
         double[] priors = new double[SURFACES + FramePatch.Ground.values().length];
-        Arrays.fill(priors, REFLECTANCE);
+        Arrays.fill(priors, UsualSpread.SURFACE);
         priors[LIGHT] = Math.sqrt(UsualSpread.SOURCE * UsualSpread.SOURCE
                 + UsualSpread.DIAL * UsualSpread.DIAL
                 + UsualSpread.of(light) * UsualSpread.of(light));
@@ -66,21 +57,15 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
         return priors;
     }
 
-    /** Linear about what was found so far: log2 of (1 - room) 2^light + room 2^roomLight. */
     private static List<Measurement> measurements(List<PatchReading> patches, double light, double roomLight) {
         List<Measurement> all = new ArrayList<>();
         for (PatchReading patch : patches) {
-            double lights = (1 - patch.room()) * Stops.ratio(light);
-            double room = patch.room() * Stops.ratio(roomLight);
-            double share = room / (lights + room);
+            PatchLight seen = PatchLight.of(patch, light, roomLight);
             double[] slopes = new double[SURFACES + FramePatch.Ground.values().length];
-            slopes[LIGHT] = 1 - share;
-            slopes[ROOM_LIGHT] = share;
+            slopes[LIGHT] = seen.lights();
+            slopes[ROOM_LIGHT] = seen.room();
             slopes[SURFACES + patch.patch().part().ground().ordinal()] = 1;
-            double there = Stops.between(lights + room, 1);
-            double value = patch.off().orElseThrow() - there + (1 - share) * light + share * roomLight;
-            double own = Math.hypot(PLACED, Math.hypot(patch.predictedError(), patch.uneven() / 2));
-            all.add(new Measurement(value, slopes, patch.patch().part().lit() ? own : Math.hypot(own, BY_OTHERS)));
+            all.add(new Measurement(seen.value(), slopes, seen.spread()));
         }
         return all;
     }

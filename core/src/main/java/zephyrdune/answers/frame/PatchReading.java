@@ -7,7 +7,7 @@ import java.util.OptionalDouble;
  *
  * @param predicted absent where nothing of the set's light comes from there
  * @param predictedError standard error of that
- * @param room share of it that is the room's light
+ * @param shares whose light that is
  * @param measured absent where it cannot be told
  * @param atLeast for a clipped one, by how much the frame is brighter than predicted at the least, stops
  * @param uneven how much its tone varies within the patch: what a little beside would change, stops
@@ -18,7 +18,7 @@ public record PatchReading(
         FramePatch patch,
         OptionalDouble predicted,
         double predictedError,
-        double room,
+        LightShares shares,
         OptionalDouble measured,
         OptionalDouble atLeast,
         double uneven,
@@ -30,7 +30,15 @@ public record PatchReading(
 
     static PatchReading unseen(FramePatch patch, String trouble) {
         return new PatchReading(
-                patch, OptionalDouble.empty(), 0, 0, OptionalDouble.empty(), OptionalDouble.empty(), 0, false, trouble);
+                patch,
+                OptionalDouble.empty(),
+                0,
+                LightShares.STRAIGHT,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                false,
+                trouble);
     }
 
     PatchReading unmeasured(String why) {
@@ -56,7 +64,7 @@ public record PatchReading(
     }
 
     private PatchReading with(OptionalDouble tone, OptionalDouble more, double unevenness, boolean back, String why) {
-        return new PatchReading(patch, predicted, predictedError, room, tone, more, unevenness, back, why);
+        return new PatchReading(patch, predicted, predictedError, shares, tone, more, unevenness, back, why);
     }
 
     /** By how much the frame is brighter than predicted, stops. */
@@ -68,6 +76,6 @@ public record PatchReading(
 
     /** Whether it says how strong the light is. */
     boolean tellsTheLight() {
-        return patch.part().lit() && off().isPresent() && !held && room < MOSTLY;
+        return patch.part().lit() && off().isPresent() && !held && shares.room() < MOSTLY;
     }
 }

@@ -11,7 +11,6 @@ import zephyrdune.render.metering.SeenLight;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.render.trace.CameraHit;
-import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.exposure.CorrectExposure;
@@ -24,6 +23,7 @@ final class Prediction {
     private final Perspective view;
     private final Scene scene;
     private final KeyLight key;
+    private final double below;
     private final Mix mix;
 
     Prediction(TableSet set, CameraSettings settings) {
@@ -31,7 +31,13 @@ final class Prediction {
         view = Perspective.of(taken);
         scene = Scene.of(taken);
         key = KeyLight.of(taken);
-        mix = Mix.of(taken, Set.of(), key, MeteredExposure.below(set, key));
+        below = MeteredExposure.below(set, key);
+        mix = Mix.of(taken, Set.of(), key, below);
+    }
+
+    /** Full power, stops, that the light was set to. */
+    double below() {
+        return below;
     }
 
     PatchReading read(Picture frame, FramePatch patch) {
@@ -45,12 +51,11 @@ final class Prediction {
         if (!(all > 0)) {
             return PatchReading.unseen(patch, "No light of the set comes from here");
         }
-        double room = mix.light(seen.layers(), Layers.AMBIENT) / all;
         PatchReading predicted = new PatchReading(
                 patch,
                 OptionalDouble.of(Stops.between(all, CorrectExposure.MID_GREY)),
                 seen.error(),
-                room,
+                LightShares.of(mix, seen.layers(), all),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 0,

@@ -23,6 +23,18 @@ public final class UsualSpread {
     /** A room's light as it was measured against what it is when a frame is taken. */
     public static final double ROOM = 0.3;
 
+    /** How much paler or darker a surface is than it is taken for. */
+    public static final double SURFACE = 0.3;
+
+    /** The same of a card, which is made to be white, silver or black. */
+    public static final double CARD = 0.15;
+
+    /** What a camera makes of light against what its settings say. */
+    public static final double CAMERA = 0.15;
+
+    /** What a power control is off by more with every stop that it is turned down. */
+    public static final double DIAL_SLOPE = 0.03;
+
     private static final double GEL = 0.15;
 
     /** Lining and cloth of a softbox. */
@@ -44,6 +56,15 @@ public final class UsualSpread {
         return shaper.origin() == Origin.CALIBRATED ? 0 : of(shaper.filling(), shaper.losses());
     }
 
+    /** Of what a softbox takes by its lining and its baffles. */
+    public static double of(InBox box) {
+        return usual(box.origin(), BOX);
+    }
+
+    public static double of(Loss loss) {
+        return usual(loss.origin(), loss.where().usualSpread());
+    }
+
     /** Of what a light's shaper lets through. */
     public static double of(Light light) {
         return of(light.filling(), light.losses());
@@ -51,9 +72,9 @@ public final class UsualSpread {
 
     private static double of(Filling filling, List<Loss> losses) {
         List<Double> spreads = new ArrayList<>();
-        losses.forEach(loss -> spreads.add(usual(loss.origin(), loss.where().usualSpread())));
+        losses.forEach(loss -> spreads.add(of(loss)));
         if (filling instanceof InBox box) {
-            spreads.add(usual(box.origin(), BOX));
+            spreads.add(of(box));
         }
         return Math.sqrt(spreads.stream().mapToDouble(spread -> spread * spread).sum());
     }

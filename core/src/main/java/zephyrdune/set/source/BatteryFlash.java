@@ -52,4 +52,9 @@ public record BatteryFlash(
     public double axialIntensity() {
         return output.axialIntensity(distribution());
     }
+
+    @Override
+    public BatteryFlash scaled(double ratio) {
+        return new BatteryFlash(output.scaled(ratio), zoom, colourTemperature, dial, recycle, burst);
+    }
 }

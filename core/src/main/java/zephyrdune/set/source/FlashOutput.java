@@ -7,4 +7,7 @@ public sealed interface FlashOutput permits GuideNumber, WattSeconds, MeteredApe
 
     /** Along the axis of the bare flash with the given beam, candela seconds. */
     double axialIntensity(Distribution beam);
+
+    /** Of a flash that gives so many times the light. */
+    FlashOutput scaled(double ratio);
 }

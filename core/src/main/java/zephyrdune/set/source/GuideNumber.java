@@ -56,4 +56,9 @@ public record GuideNumber(
     public static double of(double axialIntensity) {
         return Math.sqrt(axialIntensity * 100 / CorrectExposure.C);
     }
+
+    @Override
+    public GuideNumber scaled(double ratio) {
+        return new GuideNumber(guideNumber * Math.sqrt(ratio), statedAt);
+    }
 }

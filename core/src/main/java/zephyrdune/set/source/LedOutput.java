@@ -7,4 +7,7 @@ public sealed interface LedOutput permits LuxAtOneMetre, Lumens {
 
     /** Along the axis of the bare LED with the given beam, candela. */
     double axialIntensity(Distribution beam);
+
+    /** Of an LED that gives so many times the light. */
+    LedOutput scaled(double ratio);
 }

@@ -28,4 +28,9 @@ public record LedPanel(
         LIMITS.require(beamAngle, colourTemperature);
         Objects.requireNonNull(dial);
     }
+
+    @Override
+    public LedPanel scaled(double ratio) {
+        return new LedPanel(output.scaled(ratio), beamAngle, colourTemperature, dial);
+    }
 }

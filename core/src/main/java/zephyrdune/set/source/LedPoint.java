@@ -28,4 +28,9 @@ public record LedPoint(
         LIMITS.require(beamAngle, colourTemperature);
         Objects.requireNonNull(dial);
     }
+
+    @Override
+    public LedPoint scaled(double ratio) {
+        return new LedPoint(output.scaled(ratio), beamAngle, colourTemperature, dial);
+    }
 }

@@ -19,4 +19,9 @@ public record Lumens(
     public double axialIntensity(Distribution beam) {
         return flux / beam.flux();
     }
+
+    @Override
+    public Lumens scaled(double ratio) {
+        return new Lumens(flux * ratio);
+    }
 }

@@ -23,4 +23,9 @@ public record LuxAtOneMetre(
     public double axialIntensity(Distribution beam) {
         return atOneMetre;
     }
+
+    @Override
+    public LuxAtOneMetre scaled(double ratio) {
+        return new LuxAtOneMetre(atOneMetre * ratio);
+    }
 }

@@ -45,4 +45,9 @@ public record MainsFlash(
     public double axialIntensity() {
         return output.axialIntensity(distribution());
     }
+
+    @Override
+    public MainsFlash scaled(double ratio) {
+        return new MainsFlash(output.scaled(ratio), beamAngle, colourTemperature, dial);
+    }
 }

@@ -61,4 +61,10 @@ public record MeasuredFlash(
     private MeasuredIntensity measured() {
         return new MeasuredIntensity(axes, vertical, horizontal, intensity);
     }
+
+    @Override
+    public MeasuredFlash scaled(double ratio) {
+        List<Double> scaled = intensity.stream().map(value -> value * ratio).toList();
+        return new MeasuredFlash(name, axes, vertical, horizontal, scaled, colourTemperature, dial);
+    }
 }

@@ -99,4 +99,10 @@ public record MeasuredLamp(
     private MeasuredIntensity measured() {
         return new MeasuredIntensity(axes, vertical, horizontal, intensity);
     }
+
+    @Override
+    public MeasuredLamp scaled(double ratio) {
+        List<Double> scaled = intensity.stream().map(value -> value * ratio).toList();
+        return new MeasuredLamp(name, axes, vertical, horizontal, scaled, colourTemperature, dial);
+    }
 }

@@ -27,4 +27,9 @@ public record MeteredAperture(
     public double axialIntensity(Distribution beam) {
         return GuideNumber.axialIntensity(MarkedScale.APERTURE.exact(aperture) * from);
     }
+
+    @Override
+    public MeteredAperture scaled(double ratio) {
+        return new MeteredAperture(MarkedScale.APERTURE.exact(aperture) * Math.sqrt(ratio), from);
+    }
 }

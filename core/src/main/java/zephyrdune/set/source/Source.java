@@ -20,6 +20,9 @@ public sealed interface Source permits BatteryFlash, MainsFlash, Led, MeasuredLa
 
     PowerDial dial();
 
+    /** The same, giving so many times the light. */
+    Source scaled(double ratio);
+
     /** All its light: lumens, or lumen seconds for a flash. */
     default double flux() {
         return axialIntensity() * distribution().flux();

@@ -29,4 +29,9 @@ public record WattSeconds(
     public double axialIntensity(Distribution beam) {
         return energy * efficacy / beam.flux();
     }
+
+    @Override
+    public WattSeconds scaled(double ratio) {
+        return new WattSeconds(energy, efficacy * ratio);
+    }
 }

@@ -46,7 +46,7 @@ public class LightFromPatchesTest {
                         new FramePatch(part, 0.5, 0.5),
                         OptionalDouble.of(1),
                         0,
-                        share,
+                        new LightShares(share, 0, List.of()),
                         OptionalDouble.of(1 + off),
                         OptionalDouble.empty(),
                         0,

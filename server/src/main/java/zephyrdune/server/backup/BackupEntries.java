@@ -83,6 +83,7 @@ final class BackupEntries {
             node.put("picture", frame.picture());
             node.put("addedAt", frame.addedAt().toString());
             frame.deletedAt().ifPresent(at -> node.put("deletedAt", at.toString()));
+            frame.counts().ifPresent(counts -> node.put("counts", counts));
             frame.document().ifPresent(document -> node.set("document", document));
             entries.put(FRAMES + frame.id() + ".json", bytes(node));
         }
@@ -221,6 +222,7 @@ final class BackupEntries {
                 picture,
                 time(node, "addedAt"),
                 node.has("deletedAt") ? Optional.of(time(node, "deletedAt")) : Optional.empty(),
+                node.has("counts") ? Optional.of(node.path("counts").booleanValue()) : Optional.empty(),
                 node.has("document")
                         ? Optional.of(document(node, SetFormat.FORMAT, SetFormat.VERSION))
                         : Optional.empty());

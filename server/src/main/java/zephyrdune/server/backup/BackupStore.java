@@ -51,7 +51,7 @@ final class BackupStore {
                         .list(),
                 jdbc.sql("""
                                 select id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at,
-                                    deleted_at, document
+                                    deleted_at, counts, document
                                 from frame order by id
                                 """).query((row, n) -> frame(row)).list(),
                 single("kit"),
@@ -146,8 +146,8 @@ final class BackupStore {
         jdbc.sql("""
                         insert into frame
                             (id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at, deleted_at,
-                            document)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
+                            counts, document)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
                         """)
                 .params(
                         frame.id(),
@@ -163,6 +163,7 @@ final class BackupStore {
                         Base64.getDecoder().decode(frame.picture()),
                         frame.addedAt(),
                         frame.deletedAt().orElse(null),
+                        frame.counts().orElse(null),
                         frame.document().map(JsonNode::toString).orElse(null))
                 .update();
     }
@@ -212,6 +213,7 @@ final class BackupStore {
                 Base64.getEncoder().encodeToString(row.getBytes("picture")),
                 time(row, "added_at"),
                 Optional.ofNullable(time(row, "deleted_at")),
+                Optional.ofNullable(row.getObject("counts", Boolean.class)),
                 Optional.ofNullable(row.getString("document")).map(JSON::readTree));
     }
 

@@ -26,15 +26,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.answers.frame.CameraSettings;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.frame.NextPower;
 import zephyrdune.answers.frame.PatchReading;
-import zephyrdune.answers.frame.ProposedPatches;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
-import zephyrdune.server.photographs.OpenPhotographs;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.problems.OfSet;
 import zephyrdune.server.work.ComputeLimiter;
@@ -49,12 +46,12 @@ class FrameController {
     private static final int MOST_PATCHES = 24;
 
     private final FrameStore store;
-    private final OpenPhotographs open;
+    private final FrameReader reader;
     private final ComputeLimiter computing;
 
-    FrameController(FrameStore store, OpenPhotographs open, ComputeLimiter computing) {
+    FrameController(FrameStore store, FrameReader reader, ComputeLimiter computing) {
         this.store = store;
-        this.open = open;
+        this.reader = reader;
         this.computing = computing;
     }
 
@@ -222,17 +219,19 @@ class FrameController {
         StoredFrame frame = store.find(id).orElseThrow(FrameController::missing);
         TableSet set = store.set(id)
                 .orElseThrow(() -> new Refused("set", "It is not told yet how the set stood for this frame"));
-        CameraSettings settings =
-                new CameraSettings(optional(frame.aperture()), optional(frame.shutter()), optional(frame.speed()));
-        return computing.slowly(() -> {
-            List<FramePatch> patches = question.patches().isEmpty() ? ProposedPatches.of(set) : question.patches();
-            return FrameAnswer.of(FrameReading.of(
-                    set, question.now(), open.find(id, store::picture).picture(), settings, patches));
-        });
+        return computing.slowly(() -> FrameAnswer.of(reader.read(frame, set, question.now(), question.patches())));
     }
 
-    private static OptionalDouble optional(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    /** @param counts null where that is judged by the other frames */
+    record FrameCounts(@Schema(types = {"boolean", "null"}) Boolean counts) {}
+
+    @PutMapping("/api/frames/{id}/counts")
+    @Operation(
+            operationId = "putFrameCounts",
+            summary =
+                    "Leave a frame out of what is learnt of the kit, count it whatever the others say, or let them judge")
+    StoredFrame counts(@PathVariable UUID id, @RequestBody FrameCounts counts) {
+        return store.counts(id, counts.counts()).orElseThrow(FrameController::missing);
     }
 
     @DeleteMapping("/api/frames/{id}")

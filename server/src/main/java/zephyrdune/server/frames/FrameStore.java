@@ -28,7 +28,7 @@ class FrameStore {
 
     private static final String COLUMNS = """
             select id, name, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at,
-                document is not null as stood
+                document is not null as stood, counts
             from frame\s""";
 
     private final JdbcClient jdbc;
@@ -125,10 +125,58 @@ class FrameStore {
     /** Tells how the set stood when a frame was taken. */
     @Transactional
     Optional<StoredFrame> stood(UUID id, TableSet set) {
-        jdbc.sql("update frame set document = ?::json where id = ?")
+        jdbc.sql("update frame set document = ?::json, reading = null where id = ?")
                 .params(SetFormat.tree(set).toString(), id)
                 .update();
         return find(id);
+    }
+
+    /**
+     * Says whether a frame counts for what is learnt.
+     *
+     * @param counts null where that is judged by the others
+     */
+    @Transactional
+    Optional<StoredFrame> counts(UUID id, Boolean counts) {
+        jdbc.sql("update frame set counts = ? where id = ? and deleted_at is null")
+                .params(counts, id)
+                .update();
+        return find(id);
+    }
+
+    /** Keeps what was read of a frame, unless it stood otherwise meanwhile. */
+    @Transactional
+    void keepReading(UUID id, TableSet set, KeptReading reading) {
+        jdbc.sql("update frame set reading = ?::json where id = ? and document::text = ?::json::text")
+                .params(reading.written(), id, SetFormat.tree(set).toString())
+                .update();
+    }
+
+    /** Frames of all sets that count and of which it is known how their set stood, in the order they were taken in: the newest of them. */
+    List<UUID> counting(int most) {
+        return jdbc.sql("""
+                        select id from (
+                            select id, coalesce(taken_at::timestamptz, added_at) as at, added_at from frame
+                            where deleted_at is null and document is not null and counts is not false
+                            order by at desc, added_at desc, id limit ?) newest
+                        order by at, added_at, id
+                        """).param(most).query(UUID.class).list();
+    }
+
+    Optional<KeptReading> reading(UUID id) {
+        return jdbc.sql("select reading from frame where id = ? and reading is not null")
+                .param(id)
+                .query((row, number) -> row.getString("reading"))
+                .optional()
+                .flatMap(KeptReading::read);
+    }
+
+    /** The set that a frame is of. */
+    Optional<UUID> setOf(UUID id) {
+        return jdbc.sql("select set_id from frame where id = ?")
+                .param(id)
+                .query(UUID.class)
+                .optional();
     }
 
     @Transactional
@@ -174,6 +222,7 @@ class FrameStore {
                 row.getInt("height"),
                 row.getLong("bytes"),
                 row.getObject("added_at", OffsetDateTime.class).toInstant(),
-                row.getBoolean("stood"));
+                row.getBoolean("stood"),
+                row.getObject("counts", Boolean.class));
     }
 }

@@ -14,6 +14,7 @@ import java.util.UUID;
  * @param width pixels that are kept
  * @param bytes that are kept of it
  * @param stood whether it is known how the set stood when the frame was taken
+ * @param counts whether it counts for what is learnt of the kit: false where it is left out, true where it counts whatever others say
  */
 public record StoredFrame(
         UUID id,
@@ -26,5 +27,6 @@ public record StoredFrame(
         int height,
         long bytes,
         Instant addedAt,
+        boolean stood,
 
-        boolean stood) {}
+        @Schema(types = {"boolean", "null"}) Boolean counts) {}

@@ -103,6 +103,7 @@ public class BackupTest {
                                 "/9j/4AAQ",
                                 NOW,
                                 Optional.empty(),
+                                Optional.of(false),
                                 Optional.of(demo("demo/1-chowder.json"))),
                         new Kept.KeptFrame(
                                 new UUID(4, 2),
@@ -118,6 +119,7 @@ public class BackupTest {
                                 "/9j/4AAQ",
                                 NOW,
                                 Optional.of(NOW.plusDays(1)),
+                                Optional.empty(),
                                 Optional.empty())),
                 Optional.of(new Kept.KeptSingle(3, NOW, demo("demo-kit.json"))),
                 Optional.of(new Kept.KeptSingle(2, NOW, LookbookFormat.tree(new Lookbook(ReadyLooks.all())))),

@@ -1,0 +1,368 @@
+package zephyrdune.answers.learning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.QRDecomposition;
+import org.hipparchus.linear.RealVector;
+import org.testng.annotations.Test;
+import zephyrdune.answers.frame.FramePatch;
+import zephyrdune.answers.frame.LightShares;
+import zephyrdune.answers.frame.PatchReading;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.set.Sets;
+import zephyrdune.set.TableSet;
+import zephyrdune.set.kit.UsualSpread;
+import zephyrdune.set.light.EvenlyLit;
+import zephyrdune.set.light.InBox;
+import zephyrdune.set.light.Loss;
+import zephyrdune.set.light.NoInner;
+import zephyrdune.set.light.Origin;
+import zephyrdune.units.measure.Stops;
+
+/** Kits drawn from what is known of them before any frame, and frames of them without a tracer: what the frames then say of each piece. */
+public class KitLearningTest {
+
+    private static final int KITS = 300;
+
+    private static final TableSet BOXED = boxed();
+    private static final TableSet OTHER = other();
+    private static final String TABLE = "the set on the table";
+
+    /** One softbox with a loss beside its own. */
+    private static TableSet boxed() {
+        TableSet set = Sets.chowder();
+        return set.withLight(set.light()
+                .withLosses(List.of(new Loss(Loss.Where.SOCK, 1, Origin.DEFAULT)))
+                .withFilling(new InBox(0.3, 0.8, new NoInner(), 1, Origin.DEFAULT)));
+    }
+
+    /** The same flash without a box. */
+    private static TableSet other() {
+        return BOXED.withLight(BOXED.light().withLosses(List.of()).withFilling(new EvenlyLit()));
+    }
+
+    /** What nobody knows, stops more than stated. */
+    private record Truth(
+            double output,
+            double slope,
+            double box,
+            double sock,
+            double room,
+            double camera,
+            Map<FramePatch.Ground, Double> paler) {
+
+        static Truth drawn(Random random) {
+            Map<FramePatch.Ground, Double> paler = new EnumMap<>(FramePatch.Ground.class);
+            for (FramePatch.Ground ground : FramePatch.Ground.values()) {
+                paler.put(ground, UsualSpread.SURFACE * random.nextGaussian());
+            }
+            return new Truth(
+                    Math.hypot(UsualSpread.SOURCE, UsualSpread.DIAL) * random.nextGaussian(),
+                    UsualSpread.DIAL_SLOPE * random.nextGaussian(),
+                    UsualSpread.of((InBox) BOXED.light().filling()) * random.nextGaussian(),
+                    Loss.Where.SOCK.usualSpread() * random.nextGaussian(),
+                    UsualSpread.ROOM * random.nextGaussian(),
+                    UsualSpread.CAMERA * random.nextGaussian(),
+                    paler);
+        }
+
+        double lights(TableSet set, double below) {
+            double shaped = set == OTHER ? 0 : box + sock;
+            return output - slope * below - shaped;
+        }
+
+        /** Of every part one patch; the light is put back a little elsewhere each time. */
+        TakenFrame frame(TableSet set, double below, double strange, Random random) {
+            double put = 0.05 * random.nextGaussian() + strange;
+            List<PatchReading> patches = new ArrayList<>();
+            for (FramePatch.Part part : FramePatch.Part.values()) {
+                double share = part.lit() ? 0.05 : 0.3;
+                double spread = part.lit() ? 0.05 : Math.hypot(0.05, 0.2);
+                double there = (1 - share) * Stops.ratio(lights(set, below) + put) + share * Stops.ratio(room);
+                double off =
+                        Stops.between(there, 1) + paler.get(part.ground()) + camera + spread * random.nextGaussian();
+                patches.add(new PatchReading(
+                        new FramePatch(part, 0.5, 0.5),
+                        OptionalDouble.of(1),
+                        0,
+                        new LightShares(
+                                share, 0, Collections.nCopies(set.cards().size(), 0.0)),
+                        OptionalDouble.of(1 + off),
+                        OptionalDouble.empty(),
+                        0,
+                        false,
+                        ""));
+            }
+            return new TakenFrame(TABLE, set, below, patches);
+        }
+
+        /** Two marks with the box, two without. */
+        List<TakenFrame> frames(Random random) {
+            return new ArrayList<>(List.of(
+                    frame(BOXED, 1, 0, random),
+                    frame(BOXED, 5, 0, random),
+                    frame(OTHER, 2, 0, random),
+                    frame(OTHER, 6, 0, random)));
+        }
+    }
+
+    private static LearntKit learnt(List<TakenFrame> frames, TableSet now) {
+        return KitLearning.of(frames, frame -> false).about(TABLE, now);
+    }
+
+    private static LearntNumber number(LearntKit kit, KitNumber.Kind kind) {
+        return kit.numbers().stream()
+                .filter(number -> number.number().kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** 95 % of the true values lie within 1.96 of the told spreads: 93 to 97 in samples of 300 kits by six numbers. */
+    @Test
+    public void theToldSpreadsAreTrue() {
+        Random random = new Random(21);
+        int inside = 0;
+        int all = 0;
+        for (int k = 0; k < KITS; k++) {
+            Truth truth = Truth.drawn(random);
+            LearntKit kit = learnt(truth.frames(random), BOXED);
+            double[][] pairs = {
+                {
+                    truth.output(),
+                    number(kit, KitNumber.Kind.OUTPUT).more(),
+                    number(kit, KitNumber.Kind.OUTPUT).spread()
+                },
+                {
+                    truth.slope(),
+                    number(kit, KitNumber.Kind.DIAL).more(),
+                    number(kit, KitNumber.Kind.DIAL).spread()
+                },
+                {
+                    truth.box(),
+                    number(kit, KitNumber.Kind.BOX).more(),
+                    number(kit, KitNumber.Kind.BOX).spread()
+                },
+                {
+                    truth.sock(),
+                    number(kit, KitNumber.Kind.LOSS).more(),
+                    number(kit, KitNumber.Kind.LOSS).spread()
+                },
+                {
+                    truth.room(),
+                    number(kit, KitNumber.Kind.ROOM).more(),
+                    number(kit, KitNumber.Kind.ROOM).spread()
+                },
+                {
+                    truth.camera(),
+                    number(kit, KitNumber.Kind.CAMERA).more(),
+                    number(kit, KitNumber.Kind.CAMERA).spread()
+                },
+                {truth.lights(BOXED, 3), kit.lightsMore(3), kit.lightsSpread(3)}
+            };
+            for (double[] pair : pairs) {
+                inside += Math.abs(pair[0] - pair[1]) < 1.96 * pair[2] ? 1 : 0;
+                all++;
+            }
+        }
+        assertThat(inside / (double) all).isBetween(0.93, 0.97);
+    }
+
+    /** Of good frames under one in a hundred is held back; of those off by more than a stop 95 in a hundred are, and no other with them. */
+    @Test
+    public void whatTheOthersDoNotBearOutIsHeldBack() {
+        Random random = new Random(22);
+        int falseAlarms = 0;
+        int found = 0;
+        int frames = 0;
+        for (int k = 0; k < KITS; k++) {
+            Truth truth = Truth.drawn(random);
+            List<TakenFrame> good = truth.frames(random);
+            good.add(truth.frame(BOXED, 3, 0, random));
+            falseAlarms += KitLearning.of(good, frame -> false).held().size();
+            frames += good.size();
+            List<TakenFrame> spoiled = new ArrayList<>(good);
+            int at = random.nextInt(spoiled.size());
+            double strange = (1 + random.nextDouble()) * (random.nextBoolean() ? 1 : -1);
+            spoiled.set(at, truth.frame(good.get(at).set(), good.get(at).below(), strange, random));
+            List<HeldFrame> held = KitLearning.of(spoiled, frame -> false).held();
+            found += held.size() == 1
+                            && held.get(0).frame() == at
+                            && held.get(0).cause() == HeldFrame.Cause.LIGHT
+                            && Math.abs(held.get(0).off() - strange) < 0.4
+                    ? 1
+                    : 0;
+        }
+        assertThat(falseAlarms / (double) frames).isLessThan(0.01);
+        assertThat(found / (double) KITS).isGreaterThan(0.95);
+    }
+
+    /** What is held back counts all the same when somebody says so. */
+    @Test
+    public void aFrameThatIsKnownCounts() {
+        Random random = new Random(23);
+        Truth truth = Truth.drawn(random);
+        List<TakenFrame> frames = truth.frames(random);
+        frames.set(1, truth.frame(BOXED, 5, 2, random));
+        assertThat(KitLearning.of(frames, frame -> false).held()).hasSize(1);
+        assertThat(KitLearning.of(frames, frame -> frame == 1).held()).noneMatch(held -> held.frame() == 1);
+    }
+
+    @Test
+    public void theOrderDoesNotMatter() {
+        Random random = new Random(24);
+        List<TakenFrame> frames = Truth.drawn(random).frames(random);
+        LearntKit one = learnt(frames, BOXED);
+        Collections.reverse(frames);
+        LearntKit other = learnt(frames, BOXED);
+        for (LearntNumber number : one.numbers()) {
+            LearntNumber same = other.numbers().stream()
+                    .filter(there -> there.number().equals(number.number()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(same.more()).as(number.title()).isCloseTo(number.more(), within(1e-9));
+            assertThat(same.spread()).as(number.title()).isCloseTo(number.spread(), within(1e-9));
+        }
+    }
+
+    /**
+     * The same by least squares over all rows at once, priors as rows of their own and where the light was put as an unknown of each frame, by QR: without room light the
+     * problem is linear, and the two agree to rounding.
+     */
+    @Test
+    public void asLeastSquaresOfAllRows() {
+        Random random = new Random(25);
+        double[] below = {0, 2, 4, 7};
+        double[] tops = {0.4, 0.1, -0.2, -0.5};
+        List<TakenFrame> frames = new ArrayList<>();
+        for (int f = 0; f < below.length; f++) {
+            frames.add(new TakenFrame(
+                    TABLE,
+                    OTHER,
+                    below[f],
+                    List.of(
+                            straight(FramePatch.Part.HERO_TOP, tops[f]),
+                            straight(FramePatch.Part.TABLE, tops[f] + 0.1 * random.nextGaussian()))));
+        }
+        // output, dial, food, table, camera, then the place of each frame
+        double[] spreads = {
+            Math.hypot(UsualSpread.SOURCE, UsualSpread.DIAL),
+            UsualSpread.DIAL_SLOPE,
+            UsualSpread.SURFACE,
+            UsualSpread.SURFACE,
+            UsualSpread.CAMERA,
+            0.05,
+            0.05,
+            0.05,
+            0.05
+        };
+        int unknowns = spreads.length;
+        double[][] rows = new double[unknowns + 2 * below.length][unknowns];
+        double[] values = new double[rows.length];
+        for (int u = 0; u < unknowns; u++) {
+            rows[u][u] = 1 / spreads[u];
+        }
+        for (int f = 0; f < below.length; f++) {
+            for (int patch = 0; patch < 2; patch++) {
+                int row = unknowns + 2 * f + patch;
+                rows[row][0] = 1 / 0.05;
+                rows[row][1] = -below[f] / 0.05;
+                rows[row][2 + patch] = 1 / 0.05;
+                rows[row][4] = 1 / 0.05;
+                rows[row][5 + f] = 1 / 0.05;
+                values[row] = frames.get(f).patches().get(patch).off().orElseThrow() / 0.05;
+            }
+        }
+        RealVector solved = new QRDecomposition(MatrixUtils.createRealMatrix(rows))
+                .getSolver()
+                .solve(MatrixUtils.createRealVector(values));
+        LearntKit kit = learnt(frames, OTHER);
+        assertThat(number(kit, KitNumber.Kind.OUTPUT).more()).isCloseTo(solved.getEntry(0), within(1e-9));
+        assertThat(number(kit, KitNumber.Kind.DIAL).more()).isCloseTo(solved.getEntry(1), within(1e-9));
+        assertThat(number(kit, KitNumber.Kind.SURFACE).more()).isCloseTo(solved.getEntry(2), within(1e-9));
+        assertThat(number(kit, KitNumber.Kind.CAMERA).more()).isCloseTo(solved.getEntry(4), within(1e-9));
+    }
+
+    private static PatchReading straight(FramePatch.Part part, double off) {
+        return new PatchReading(
+                new FramePatch(part, 0.5, 0.5),
+                OptionalDouble.of(1),
+                0,
+                LightShares.STRAIGHT,
+                OptionalDouble.of(1 + off),
+                OptionalDouble.empty(),
+                0,
+                false,
+                "");
+    }
+
+    /** With one shaper alone nobody can say whether the flash or the box is off; a frame without the box tells. */
+    @Test
+    public void whatCannotBeToldApartIsSaid() {
+        Random random = new Random(26);
+        Truth truth = Truth.drawn(random);
+        List<TakenFrame> boxes = List.of(
+                truth.frame(BOXED, 1, 0, random), truth.frame(BOXED, 3, 0, random), truth.frame(BOXED, 5, 0, random));
+        LearntKit before = learnt(boxes, BOXED);
+        double together = before.lightsSpread(3);
+        assertThat(together).isLessThan(number(before, KitNumber.Kind.BOX).spread());
+        assertThat(number(before, KitNumber.Kind.BOX).with()).isNotEmpty();
+        List<TakenFrame> both = new ArrayList<>(boxes);
+        both.add(truth.frame(OTHER, 2, 0, random));
+        both.add(truth.frame(OTHER, 4, 0, random));
+        LearntNumber after = number(learnt(both, BOXED), KitNumber.Kind.OUTPUT);
+        assertThat(after.with()).doesNotContain(KitNumber.Kind.BOX.title());
+        assertThat(after.frames()).isEqualTo(5);
+        assertThat(number(learnt(both, BOXED), KitNumber.Kind.BOX).frames()).isEqualTo(3);
+    }
+
+    /** The set with what was learnt gives what the frames say, its origins told, and the frames still say the same of it; thrown away, it is as it was. */
+    @Test
+    public void whatWasLearntIsInTheSetsNumbers() {
+        Random random = new Random(27);
+        List<TakenFrame> frames = Truth.drawn(random).frames(random);
+        LearntKit kit = learnt(frames, BOXED);
+        TableSet set = kit.learnt(3);
+        double camera = number(kit, KitNumber.Kind.CAMERA).more();
+        double more = Stops.between(
+                KeyLight.of(set).at(KeyLight.of(set).brightest(), Vector3D.Unit.PLUS_Z),
+                KeyLight.of(BOXED).at(KeyLight.of(BOXED).brightest(), Vector3D.Unit.PLUS_Z));
+        assertThat(more).isCloseTo(kit.lightsMore(3) + camera, within(0.02));
+        assertThat(((InBox) set.light().filling()).origin()).isEqualTo(Origin.CALIBRATED);
+        assertThat(set.light().losses()).extracting(Loss::origin).containsOnly(Origin.CALIBRATED);
+        assertThat(set.ambient().illuminance())
+                .isCloseTo(
+                        BOXED.ambient().illuminance()
+                                * Stops.ratio(number(kit, KitNumber.Kind.ROOM).more()),
+                        within(1e-9));
+        LearntKit again = learnt(frames, set);
+        assertThat(again.lightsMore(3) + camera).isCloseTo(0, within(0.02));
+        assertThat(number(again, KitNumber.Kind.BOX).more()).isCloseTo(0, within(1e-3));
+        assertThat(again.stated()).isEqualTo(BOXED);
+    }
+
+    /** With what was learnt of the flash and the box before, the first frame of another dish is nearer than it was without. */
+    @Test
+    public void theKitIsKnownForTheNextDish() {
+        Random random = new Random(28);
+        double before = 0;
+        double after = 0;
+        for (int k = 0; k < KITS; k++) {
+            Truth truth = Truth.drawn(random);
+            LearntKit kit = learnt(truth.frames(random), BOXED);
+            double is = truth.lights(BOXED, 3);
+            before += is * is / KITS;
+            after += (is - kit.lightsMore(3)) * (is - kit.lightsMore(3)) / KITS;
+        }
+        assertThat(Math.sqrt(after)).isLessThan(0.5 * Math.sqrt(before));
+    }
+}

@@ -1,0 +1,90 @@
+import type { LearningAnswer, NumberAnswer } from "../api/types";
+import { useTable } from "../set/store";
+import { signedStops } from "../set/units";
+import { Button } from "../ui/Button";
+import { tell } from "../ui/notices";
+
+/** Less than this is no news, stops. */
+const NO_NEWS = 0.02;
+
+type Props = {
+  answer: LearningAnswer;
+  /** Whether it is what was said before the last change. */
+  older: boolean;
+};
+
+/** What all frames together say of the kit, and the set with that in its numbers. */
+export function Learnt({ answer, older }: Props) {
+  const { numbers, learnt, stated } = answer;
+  if (!learnt || numbers.length === 0) return null;
+  const news = Math.abs(answer.lightsMore) > NO_NEWS;
+  const use = (set: typeof learnt, words: string) => {
+    useTable.getState().replace(set);
+    tell(words, { action: { label: "Undo", run: () => useTable.getState().undo() } });
+  };
+  return (
+    <section aria-label="What the frames teach" className={`mt-4 ${older ? "opacity-60" : ""}`}>
+      <h3 className="font-semibold">What the frames teach</h3>
+      <p className="text-sm" data-testid="learnt-lights">
+        {answer.frames === 1 ? "1 frame says" : `${answer.frames} frames say`}: this light gives{" "}
+        <strong>
+          {signedStops(answer.lightsMore)} ± {answer.lightsSpread.toFixed(1)} stop
+        </strong>{" "}
+        against its numbers.
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button
+          look="strong"
+          disabled={older || !news}
+          onClick={() => use(learnt, "The set has the learnt numbers")}
+        >
+          {news ? "Use what was learnt" : "The set has it in its numbers"}
+        </Button>
+        {stated && calibrated(learnt.light, stated.light) && (
+          <Button
+            look="outline"
+            disabled={older}
+            onClick={() => use(stated, "The set has the numbers that were stated")}
+          >
+            Back to the stated numbers
+          </Button>
+        )}
+      </div>
+      <table className="mt-3 w-full text-sm">
+        <caption className="pb-1 text-left text-soft text-xs">
+          Stops more than this set says, each with its spread; before any frame in brackets.
+        </caption>
+        <tbody>
+          {numbers.map((number) => (
+            <Row key={number.title} number={number} />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** Whether the frames have anything to say against what was stated. */
+const calibrated = (learnt: unknown, stated: unknown) =>
+  JSON.stringify(learnt) !== JSON.stringify(stated);
+
+function Row({ number }: { number: NumberAnswer }) {
+  return (
+    <tr className="border-line border-t align-baseline [&>*]:py-1 [&>*]:pr-2">
+      <th scope="row" className="text-left font-normal">
+        {number.title}
+        <span className="block text-soft text-xs">
+          {number.frames === 1 ? "learnt from 1 frame" : `learnt from ${number.frames} frames`}
+          {number.with.length > 0 &&
+            `; not told apart from: ${number.with.join(", ").toLowerCase()}. Told by ${number.tells}`}
+        </span>
+      </th>
+      <td className="whitespace-nowrap text-right font-semibold tabular-nums">
+        {signedStops(number.more)}
+      </td>
+      <td className="whitespace-nowrap text-right tabular-nums">
+        ± {number.spread.toFixed(2)} <span className="text-soft">({number.before.toFixed(2)})</span>
+      </td>
+    </tr>
+  );
+}
