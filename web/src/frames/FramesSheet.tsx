@@ -9,7 +9,15 @@ import { FilePick, usePicker } from "../ui/FilePick";
 import { Sheet } from "../ui/Sheet";
 import { ComingIn } from "./ComingIn";
 import { FramePicture } from "./FramePicture";
-import { deleteFrame, dropFile, looked, pick, pictureOfFrame, setCounts, useFrames } from "./frames";
+import {
+  deleteFrame,
+  dropFile,
+  looked,
+  pick,
+  pictureOfFrame,
+  setCounts,
+  useFrames,
+} from "./frames";
 import { Learnt } from "./Learnt";
 import { PatchTable } from "./PatchTable";
 
