@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import zephyrdune.answers.calibration.LinearGaussian;
+import zephyrdune.light.illuminance.KeyLight;
+import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.InBox;
 import zephyrdune.set.light.Light;
@@ -26,11 +28,16 @@ public final class LearntKit {
     private static final double MOST_LOSS = 8;
     private static final double WITHIN = 1e-4;
 
+    private static final KitNumber CAMERA = new KitNumber(KitNumber.Kind.CAMERA, "");
+
     private final KitLearning learning;
     private final LinearGaussian found;
     private final Object of;
     private final TableSet now;
     private final Map<KitNumber, Stated> stated;
+
+    /** What each number does to the light that a frame shows, stop for stop. */
+    private final Map<KitNumber, Double> lights;
 
     LearntKit(KitLearning learning, Object of, TableSet now) {
         this.learning = learning;
@@ -38,6 +45,8 @@ public final class LearntKit {
         this.now = now;
         found = learning.found();
         stated = StatedNumbers.of(of, now);
+        lights = FrameRows.lights(now.light(), MeteredExposure.below(now, KeyLight.of(now)));
+        lights.put(CAMERA, 1.0);
     }
 
     /** Numbers of the set that frames say something of. */
@@ -87,19 +96,18 @@ public final class LearntKit {
                 > UNSURE * learning.statedFirst(number).orElseThrow().spread();
     }
 
-    /** Stops by which the set's lights give more than its numbers say, at the power that is set. */
-    public double lightsMore(double below) {
-        return FrameRows.lights(now.light(), below).entrySet().stream()
+    /** Stops by which a frame shows more of the set's lights than its numbers say, at the power that is set: by what they give and by what the camera makes of it. */
+    public double lightsMore() {
+        return lights.entrySet().stream()
                 .mapToDouble(each -> each.getValue() * more(each.getKey()))
                 .sum();
     }
 
     /** Standard deviation of that: of pieces that no frame has seen, the usual one. */
-    public double lightsSpread(double below) {
+    public double lightsSpread() {
         double[] slopes = new double[learning.unknowns().size() + 2];
         double unseen = 0;
-        for (Map.Entry<KitNumber, Double> each :
-                FrameRows.lights(now.light(), below).entrySet()) {
+        for (Map.Entry<KitNumber, Double> each : lights.entrySet()) {
             int index = index(each.getKey());
             if (index >= 0) {
                 slopes[index] = each.getValue();
@@ -115,7 +123,7 @@ public final class LearntKit {
      * The set with what was learnt in its numbers, their origin told. What a number cannot take, and what its power control and the camera are off by, is counted to what its source
      * gives: the lights are together what the frames say.
      */
-    public TableSet learnt(double below) {
+    public TableSet learnt() {
         TableSet set = now;
         if (now.light().filling() instanceof InBox box && more(StatedNumbers.box(now.light(), box)) != 0) {
             set = withBox(set, box, StatedNumbers.taken(now) + more(StatedNumbers.box(now.light(), box)));
@@ -123,10 +131,9 @@ public final class LearntKit {
         Light light = set.light();
         set = set.withLight(
                 light.withLosses(light.losses().stream().map(this::learnt).toList()));
-        double wanted = lightsMore(below) + more(new KitNumber(KitNumber.Kind.CAMERA, ""));
         double given = (StatedNumbers.taken(now) - StatedNumbers.taken(set))
                 + (now.light().loss() - set.light().loss());
-        set = set.withLight(set.light().withSource(set.light().source().scaled(Stops.ratio(wanted - given))));
+        set = set.withLight(set.light().withSource(set.light().source().scaled(Stops.ratio(lightsMore() - given))));
         double lux = now.ambient().illuminance() * Stops.ratio(more(new KitNumber(KitNumber.Kind.ROOM, of)));
         return set.withAmbient(set.ambient().withIlluminance(lux));
     }

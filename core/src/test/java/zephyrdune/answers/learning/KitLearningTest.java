@@ -27,6 +27,7 @@ import zephyrdune.set.light.InBox;
 import zephyrdune.set.light.Loss;
 import zephyrdune.set.light.NoInner;
 import zephyrdune.set.light.Origin;
+import zephyrdune.set.light.PowerChoice;
 import zephyrdune.units.measure.Stops;
 
 /** Kits drawn from what is known of them before any frame, and frames of them without a tracer: what the frames then say of each piece. */
@@ -42,6 +43,7 @@ public class KitLearningTest {
     private static TableSet boxed() {
         TableSet set = Sets.chowder();
         return set.withLight(set.light()
+                .withPower(PowerChoice.FIXED, 3)
                 .withLosses(List.of(new Loss(Loss.Where.SOCK, 1, Origin.DEFAULT)))
                 .withFilling(new InBox(0.3, 0.8, new NoInner(), 1, Origin.DEFAULT)));
     }
@@ -167,7 +169,7 @@ public class KitLearningTest {
                     number(kit, KitNumber.Kind.CAMERA).more(),
                     number(kit, KitNumber.Kind.CAMERA).spread()
                 },
-                {truth.lights(BOXED, 3), kit.lightsMore(3), kit.lightsSpread(3)}
+                {truth.lights(BOXED, 3) + truth.camera(), kit.lightsMore(), kit.lightsSpread()}
             };
             for (double[] pair : pairs) {
                 inside += Math.abs(pair[0] - pair[1]) < 1.96 * pair[2] ? 1 : 0;
@@ -313,7 +315,7 @@ public class KitLearningTest {
         List<TakenFrame> boxes = List.of(
                 truth.frame(BOXED, 1, 0, random), truth.frame(BOXED, 3, 0, random), truth.frame(BOXED, 5, 0, random));
         LearntKit before = learnt(boxes, BOXED);
-        double together = before.lightsSpread(3);
+        double together = before.lightsSpread();
         assertThat(together).isLessThan(number(before, KitNumber.Kind.BOX).spread());
         assertThat(number(before, KitNumber.Kind.BOX).with()).isNotEmpty();
         List<TakenFrame> both = new ArrayList<>(boxes);
@@ -331,12 +333,11 @@ public class KitLearningTest {
         Random random = new Random(27);
         List<TakenFrame> frames = Truth.drawn(random).frames(random);
         LearntKit kit = learnt(frames, BOXED);
-        TableSet set = kit.learnt(3);
-        double camera = number(kit, KitNumber.Kind.CAMERA).more();
+        TableSet set = kit.learnt();
         double more = Stops.between(
                 KeyLight.of(set).at(KeyLight.of(set).brightest(), Vector3D.Unit.PLUS_Z),
                 KeyLight.of(BOXED).at(KeyLight.of(BOXED).brightest(), Vector3D.Unit.PLUS_Z));
-        assertThat(more).isCloseTo(kit.lightsMore(3) + camera, within(0.02));
+        assertThat(more).isCloseTo(kit.lightsMore(), within(0.02));
         assertThat(((InBox) set.light().filling()).origin()).isEqualTo(Origin.CALIBRATED);
         assertThat(set.light().losses()).extracting(Loss::origin).containsOnly(Origin.CALIBRATED);
         assertThat(set.ambient().illuminance())
@@ -345,7 +346,7 @@ public class KitLearningTest {
                                 * Stops.ratio(number(kit, KitNumber.Kind.ROOM).more()),
                         within(1e-9));
         LearntKit again = learnt(frames, set);
-        assertThat(again.lightsMore(3) + camera).isCloseTo(0, within(0.02));
+        assertThat(again.lightsMore()).isCloseTo(0, within(0.02));
         assertThat(number(again, KitNumber.Kind.BOX).more()).isCloseTo(0, within(1e-3));
         assertThat(again.stated()).isEqualTo(BOXED);
     }
@@ -359,9 +360,9 @@ public class KitLearningTest {
         for (int k = 0; k < KITS; k++) {
             Truth truth = Truth.drawn(random);
             LearntKit kit = learnt(truth.frames(random), BOXED);
-            double is = truth.lights(BOXED, 3);
+            double is = truth.lights(BOXED, 3) + truth.camera();
             before += is * is / KITS;
-            after += (is - kit.lightsMore(3)) * (is - kit.lightsMore(3)) / KITS;
+            after += (is - kit.lightsMore()) * (is - kit.lightsMore()) / KITS;
         }
         assertThat(Math.sqrt(after)).isLessThan(0.5 * Math.sqrt(before));
     }

@@ -16,8 +16,6 @@ import zephyrdune.answers.learning.KitLearning;
 import zephyrdune.answers.learning.LearntKit;
 import zephyrdune.answers.learning.LearntNumber;
 import zephyrdune.answers.learning.TakenFrame;
-import zephyrdune.light.illuminance.KeyLight;
-import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 
@@ -80,7 +78,7 @@ class LearningController {
      *
      * @param frames that were counted
      * @param held frames that were held back
-     * @param lightsMore stops by which the set's lights give more than its numbers say
+     * @param lightsMore stops by which a frame shows more of the set's lights than its numbers say
      * @param lightsSpread standard deviation of that
      * @param learnt the set with what was learnt in its numbers
      * @param stated the set with the numbers that were stated before any frame
@@ -114,17 +112,15 @@ class LearningController {
         List<HeldAnswer> held = learning.held().stream()
                 .map(one -> held(counted.get(one.frame()).frame(), one))
                 .toList();
-        TableSet now = question.now();
-        double below = MeteredExposure.below(now, KeyLight.of(now));
-        LearntKit kit = learning.about(question.set(), now);
+        LearntKit kit = learning.about(question.set(), question.now());
         List<LearntNumber> numbers = kit.numbers();
         return new LearningAnswer(
                 counted.size() - held.size(),
                 held,
                 numbers.stream().map(NumberAnswer::of).toList(),
-                kit.lightsMore(below),
-                kit.lightsSpread(below),
-                numbers.isEmpty() ? null : kit.learnt(below),
+                kit.lightsMore(),
+                kit.lightsSpread(),
+                numbers.isEmpty() ? null : kit.learnt(),
                 numbers.isEmpty() ? null : kit.stated());
     }
 
