@@ -193,8 +193,9 @@ export const api = {
     json<StoredFrame>(`/api/frames/${id}/set`, send("PUT", set)),
   readFrame: (id: string, question: FrameQuestion, signal?: AbortSignal) =>
     json<FrameAnswer>(`/api/frames/${id}/reading`, send("POST", question, signal)),
-  putFrameCounts: (id: string, counts: boolean | null) =>
+  putFrameCounts: (id: string, counts: boolean) =>
     json<StoredFrame>(`/api/frames/${id}/counts`, send("PUT", { counts })),
+  deleteFrameCounts: (id: string) => json<StoredFrame>(`/api/frames/${id}/counts`, send("DELETE")),
   learning: (question: LearningQuestion, signal?: AbortSignal) =>
     json<LearningAnswer>("/api/learning", send("POST", question, signal)),
   deleteFrame: (id: string) => ask(`/api/frames/${id}`, send("DELETE")),

@@ -93,7 +93,9 @@ export async function dropFile(file: File): Promise<void> {
 
 /** Leaves a frame out of what is learnt, counts it whatever the others say, or lets them judge. */
 export async function setCounts({ id }: StoredFrame, counts: boolean | null): Promise<void> {
-  const told = await attempt(() => api.putFrameCounts(id, counts));
+  const told = await attempt(() =>
+    counts === null ? api.deleteFrameCounts(id) : api.putFrameCounts(id, counts),
+  );
   if (told) replace(told);
 }
 

@@ -177,7 +177,7 @@ abstract class Browsing {
         waitForReadings(title);
     }
 
-    private static String asked(String method, String path) {
+    static String asked(String method, String path) {
         try {
             HttpRequest request = HttpRequest.newBuilder(URI.create(address() + path))
                     .method(method, HttpRequest.BodyPublishers.noBody())

@@ -229,9 +229,7 @@ public class FrameApiTest extends RunningServer {
         JsonNode without = learning(set);
         assertThat(without.get("frames").asInt() + without.get("held").size())
                 .isEqualTo(before + nothing.get("held").size());
-        assertThat(json(put("/api/frames/" + one + "/counts", "{\"counts\":null}"))
-                        .get("counts")
-                        .isNull())
+        assertThat(json(delete("/api/frames/" + one + "/counts")).get("counts").isNull())
                 .isTrue();
         assertThat(put("/api/frames/" + UUID.randomUUID() + "/counts", "{\"counts\":true}")
                         .statusCode())

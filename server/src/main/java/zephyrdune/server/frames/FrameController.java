@@ -222,16 +222,20 @@ class FrameController {
         return computing.slowly(() -> FrameAnswer.of(reader.read(frame, set, question.now(), question.patches())));
     }
 
-    /** @param counts null where that is judged by the other frames */
-    record FrameCounts(@Schema(types = {"boolean", "null"}) Boolean counts) {}
+    record FrameCounts(boolean counts) {}
 
     @PutMapping("/api/frames/{id}/counts")
     @Operation(
             operationId = "putFrameCounts",
-            summary =
-                    "Leave a frame out of what is learnt of the kit, count it whatever the others say, or let them judge")
+            summary = "Leave a frame out of what is learnt of the kit, or count it whatever the others say")
     StoredFrame counts(@PathVariable UUID id, @RequestBody FrameCounts counts) {
         return store.counts(id, counts.counts()).orElseThrow(FrameController::missing);
+    }
+
+    @DeleteMapping("/api/frames/{id}/counts")
+    @Operation(operationId = "deleteFrameCounts", summary = "Let the other frames judge whether a frame counts")
+    StoredFrame judged(@PathVariable UUID id) {
+        return store.counts(id, null).orElseThrow(FrameController::missing);
     }
 
     @DeleteMapping("/api/frames/{id}")
