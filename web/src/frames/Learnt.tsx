@@ -52,7 +52,7 @@ export function Learnt({ answer, older }: Props) {
       </div>
       <table className="mt-3 w-full text-sm">
         <caption className="pb-1 text-left text-soft text-xs">
-          Stops more than this set says, each with its spread; before any frame in brackets.
+          Stops more than this set says, with what they are sure to; before any frame in brackets.
         </caption>
         <tbody>
           {numbers.map((number) => (

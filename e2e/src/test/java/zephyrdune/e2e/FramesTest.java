@@ -75,7 +75,7 @@ public class FramesTest extends Browsing {
         assertThat(learnt).containsText("frame", slow);
         page.getByTestId("frame-next").getByRole(AriaRole.BUTTON).click();
         fire();
-        assertThat(learnt).containsText("What the source gives", slow);
+        assertThat(learnt).containsText("Source", slow);
         assertThat(learnt).containsText("not told apart from", slow);
         Locator use = learnt.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use what was learnt"));
         assertThat(use).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(SLOW));

@@ -1,6 +1,7 @@
 package zephyrdune.answers.frame;
 
 import java.util.Objects;
+import zephyrdune.answers.kit.Ground;
 import zephyrdune.units.measure.Limits;
 import zephyrdune.units.measure.Unit;
 import zephyrdune.units.measure.Within;
@@ -17,14 +18,6 @@ public record FramePatch(
         @Within(min = 0, max = 1, unit = Unit.RATIO) double down) {
 
     private static final Limits LIMITS = Limits.of(FramePatch.class);
-
-    /** What sends the light on: patches on the same share how pale it really is. */
-    public enum Ground {
-        FOOD,
-        DISH,
-        TABLE,
-        BACKDROP
-    }
 
     /** What lies there. */
     public enum Part {

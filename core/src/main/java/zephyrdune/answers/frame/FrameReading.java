@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import zephyrdune.answers.kit.KitNumbers;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Cancellation;
@@ -44,17 +45,20 @@ public record FrameReading(List<PatchReading> patches, double brighter, double b
             int at = told.get(strange);
             all.set(at, read.get(at).heldBack());
         }
-        return new FrameReading(all, settings.brighter(set.exposure()), prediction.below(), next(now, all, light));
+        return new FrameReading(all, settings.brighter(set.exposure()), prediction.below(), next(set, now, all, light));
     }
 
-    private static Optional<NextPower> next(TableSet now, List<PatchReading> patches, LightFromPatches light) {
+    private static Optional<NextPower> next(
+            TableSet set, TableSet now, List<PatchReading> patches, LightFromPatches light) {
         if (patches.stream().anyMatch(PatchReading::tellsTheLight)) {
-            return Optional.of(NextPower.of(now, light.more(), light.spread()));
+            return Optional.of(NextPower.of(now, light.more() - KitNumbers.statedMore(now, set), light.spread()));
         }
         OptionalDouble atLeast = patches.stream()
                 .filter(patch -> patch.patch().part().lit())
                 .flatMapToDouble(patch -> patch.atLeast().stream())
                 .min();
-        return atLeast.isPresent() ? Optional.of(NextPower.offTheEnd(now, atLeast.getAsDouble())) : Optional.empty();
+        return atLeast.isPresent()
+                ? Optional.of(NextPower.offTheEnd(now, atLeast.getAsDouble() - KitNumbers.statedMore(now, set)))
+                : Optional.empty();
     }
 }

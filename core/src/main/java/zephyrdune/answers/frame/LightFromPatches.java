@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import zephyrdune.answers.calibration.LinearGaussian;
 import zephyrdune.answers.calibration.Measurement;
+import zephyrdune.answers.kit.Ground;
 import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Light;
 
@@ -48,7 +49,7 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
     }
 
     private static double[] priors(Light light) {
-        double[] priors = new double[SURFACES + FramePatch.Ground.values().length];
+        double[] priors = new double[SURFACES + Ground.values().length];
         Arrays.fill(priors, UsualSpread.SURFACE);
         priors[LIGHT] = Math.sqrt(UsualSpread.SOURCE * UsualSpread.SOURCE
                 + UsualSpread.DIAL * UsualSpread.DIAL
@@ -61,7 +62,7 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
         List<Measurement> all = new ArrayList<>();
         for (PatchReading patch : patches) {
             PatchLight seen = PatchLight.of(patch, light, roomLight);
-            double[] slopes = new double[SURFACES + FramePatch.Ground.values().length];
+            double[] slopes = new double[SURFACES + Ground.values().length];
             slopes[LIGHT] = seen.lights();
             slopes[ROOM_LIGHT] = seen.room();
             slopes[SURFACES + patch.patch().part().ground().ordinal()] = 1;

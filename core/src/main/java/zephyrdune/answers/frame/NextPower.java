@@ -9,7 +9,7 @@ import zephyrdune.set.source.Source;
 /**
  * The power to set after a frame.
  *
- * @param keyOff by how much the lights give more than predicted, stops
+ * @param keyOff by how much the lights give more than the set for it states, stops
  * @param spread standard deviation of that
  * @param wantedBelow full power, stops, that gives the wanted exposure with lights as strong as the frame shows; negative where full power is not enough
  * @param mark nearest to that

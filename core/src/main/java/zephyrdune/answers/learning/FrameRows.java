@@ -13,9 +13,8 @@ import org.hipparchus.linear.RealVector;
 import zephyrdune.answers.calibration.Measurement;
 import zephyrdune.answers.frame.PatchLight;
 import zephyrdune.answers.frame.PatchReading;
-import zephyrdune.set.light.InBox;
-import zephyrdune.set.light.Light;
-import zephyrdune.set.light.Loss;
+import zephyrdune.answers.kit.KitNumber;
+import zephyrdune.answers.kit.KitNumbers;
 import zephyrdune.set.room.WalledRoom;
 
 /**
@@ -35,7 +34,7 @@ final class FrameRows {
     /** @param moreThanStated what was found so far, as stops more than this frame's set states */
     FrameRows(TakenFrame frame, ToDoubleFunction<KitNumber> moreThanStated) {
         this.frame = frame;
-        Map<KitNumber, Double> lights = lights(frame.set().light(), frame.below());
+        Map<KitNumber, Double> lights = KitNumbers.lights(frame.set().light(), frame.below());
         double light = lights.entrySet().stream()
                 .mapToDouble(each -> each.getValue() * moreThanStated.applyAsDouble(each.getKey()))
                 .sum();
@@ -49,25 +48,7 @@ final class FrameRows {
     }
 
     private KitNumber room() {
-        return new KitNumber(KitNumber.Kind.ROOM, frame.of());
-    }
-
-    /** What each number of a light does to all its light, stop for stop. */
-    static Map<KitNumber, Double> lights(Light light, double below) {
-        Map<KitNumber, Double> all = new LinkedHashMap<>();
-        put(all, StatedNumbers.output(light), 1);
-        put(all, StatedNumbers.dial(light), below);
-        if (light.filling() instanceof InBox box) {
-            put(all, StatedNumbers.box(light, box), 1);
-        }
-        for (Loss loss : light.losses()) {
-            put(all, StatedNumbers.loss(light, loss), 1);
-        }
-        return all;
-    }
-
-    private static void put(Map<KitNumber, Double> all, KitNumber number, double times) {
-        all.merge(number, number.kind().light() * times, Double::sum);
+        return KitNumbers.room(frame.of());
     }
 
     private Map<KitNumber, Double> slopes(PatchReading patch, PatchLight seen, Map<KitNumber, Double> lights) {
@@ -75,16 +56,16 @@ final class FrameRows {
         lights.forEach((number, slope) -> all.put(number, seen.lights() * slope));
         all.put(room(), seen.room());
         if (frame.set().room() instanceof WalledRoom walls) {
-            all.put(new KitNumber(KitNumber.Kind.WALLS, walls), patch.shares().walls());
+            all.put(KitNumbers.walls(walls), patch.shares().walls());
         }
         for (int card = 0; card < patch.shares().cards().size(); card++) {
             all.merge(
-                    StatedNumbers.card(frame.set().cards().get(card)),
+                    KitNumbers.card(frame.set().cards().get(card)),
                     patch.shares().cards().get(card),
                     Double::sum);
         }
-        all.put(StatedNumbers.surface(frame.set(), patch.patch().part().ground()), 1.0);
-        all.put(new KitNumber(KitNumber.Kind.CAMERA, ""), 1.0);
+        all.put(KitNumbers.surface(frame.set(), patch.patch().part().ground()), 1.0);
+        all.put(KitNumbers.CAMERA, 1.0);
         return all;
     }
 

@@ -11,6 +11,9 @@ import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import zephyrdune.answers.calibration.LinearGaussian;
 import zephyrdune.answers.calibration.Measurement;
+import zephyrdune.answers.kit.KitNumber;
+import zephyrdune.answers.kit.KitNumbers;
+import zephyrdune.answers.kit.Stated;
 import zephyrdune.set.TableSet;
 
 /**
@@ -48,7 +51,7 @@ public final class KitLearning {
     private KitLearning(List<TakenFrame> frames) {
         this.frames = frames;
         for (TakenFrame frame : frames) {
-            Map<KitNumber, Stated> in = StatedNumbers.of(frame.of(), frame.set());
+            Map<KitNumber, Stated> in = KitNumbers.of(frame.of(), frame.set());
             statedIn.add(in);
             in.forEach(stated::putIfAbsent);
         }

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import zephyrdune.answers.calibration.LinearGaussian;
+import zephyrdune.answers.kit.KitNumber;
+import zephyrdune.answers.kit.KitNumbers;
+import zephyrdune.answers.kit.Stated;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.TableSet;
@@ -23,12 +26,13 @@ public final class LearntKit {
 
     private static final double UNSURE = 0.5;
 
+    /** What is known no better than so is no news. */
+    private static final double NO_NEWS = 0.97;
+
     private static final double LEAST_OUTER_LOSS = 0.1;
     private static final double MOST_OUTER_LOSS = 4;
     private static final double MOST_LOSS = 8;
     private static final double WITHIN = 1e-4;
-
-    private static final KitNumber CAMERA = new KitNumber(KitNumber.Kind.CAMERA, "");
 
     private final KitLearning learning;
     private final LinearGaussian found;
@@ -44,17 +48,17 @@ public final class LearntKit {
         this.of = of;
         this.now = now;
         found = learning.found();
-        stated = StatedNumbers.of(of, now);
-        lights = FrameRows.lights(now.light(), MeteredExposure.below(now, KeyLight.of(now)));
-        lights.put(CAMERA, 1.0);
+        stated = KitNumbers.of(of, now);
+        lights = KitNumbers.lights(now.light(), MeteredExposure.below(now, KeyLight.of(now)));
+        lights.put(KitNumbers.CAMERA, 1.0);
     }
 
-    /** Numbers of the set that frames say something of. */
+    /** Numbers of the set that are known better by the frames than before, each piece of the kit with those that it cannot be told apart from. */
     public List<LearntNumber> numbers() {
         List<LearntNumber> numbers = new ArrayList<>();
         stated.forEach((number, is) -> {
             int frames = learning.frames(number);
-            if (frames > 0) {
+            if (frames > 0 && unsure(number) < NO_NEWS) {
                 numbers.add(new LearntNumber(
                         number,
                         is.title(),
@@ -83,17 +87,21 @@ public final class LearntKit {
     }
 
     private List<String> with(KitNumber number) {
+        if (!number.kind().piece() || unsure(number) < UNSURE) {
+            return List.of();
+        }
         return stated.keySet().stream()
-                .filter(other -> !other.equals(number) && index(other) >= 0 && learning.frames(other) > 0)
-                .filter(other -> unsure(number) && unsure(other))
+                .filter(other -> !other.equals(number) && other.kind().piece())
+                .filter(other -> index(other) >= 0 && learning.frames(other) > 0 && unsure(other) > UNSURE)
                 .filter(other -> Math.abs(found.correlation(index(number), index(other))) > TOGETHER)
                 .map(other -> stated.get(other).title())
                 .toList();
     }
 
-    private boolean unsure(KitNumber number) {
+    /** How unsure a number still is, as a share of what it was before any frame. */
+    private double unsure(KitNumber number) {
         return found.spread(index(number))
-                > UNSURE * learning.statedFirst(number).orElseThrow().spread();
+                / learning.statedFirst(number).orElseThrow().spread();
     }
 
     /** Stops by which a frame shows more of the set's lights than its numbers say, at the power that is set: by what they give and by what the camera makes of it. */
@@ -125,21 +133,21 @@ public final class LearntKit {
      */
     public TableSet learnt() {
         TableSet set = now;
-        if (now.light().filling() instanceof InBox box && more(StatedNumbers.box(now.light(), box)) != 0) {
-            set = withBox(set, box, StatedNumbers.taken(now) + more(StatedNumbers.box(now.light(), box)));
+        if (now.light().filling() instanceof InBox box && more(KitNumbers.box(now.light(), box)) != 0) {
+            set = withBox(set, box, KitNumbers.taken(now) + more(KitNumbers.box(now.light(), box)));
         }
         Light light = set.light();
         set = set.withLight(
                 light.withLosses(light.losses().stream().map(this::learnt).toList()));
-        double given = (StatedNumbers.taken(now) - StatedNumbers.taken(set))
+        double given = (KitNumbers.taken(now) - KitNumbers.taken(set))
                 + (now.light().loss() - set.light().loss());
         set = set.withLight(set.light().withSource(set.light().source().scaled(Stops.ratio(lightsMore() - given))));
-        double lux = now.ambient().illuminance() * Stops.ratio(more(new KitNumber(KitNumber.Kind.ROOM, of)));
+        double lux = now.ambient().illuminance() * Stops.ratio(more(KitNumbers.room(of)));
         return set.withAmbient(set.ambient().withIlluminance(lux));
     }
 
     private Loss learnt(Loss loss) {
-        double more = more(StatedNumbers.loss(now.light(), loss));
+        double more = more(KitNumbers.loss(now.light(), loss));
         return more == 0
                 ? loss
                 : new Loss(loss.where(), Math.max(0, Math.min(MOST_LOSS, loss.amount() + more)), Origin.CALIBRATED);
@@ -151,7 +159,7 @@ public final class LearntKit {
                         LEAST_OUTER_LOSS,
                         MOST_OUTER_LOSS,
                         WITHIN,
-                        outer -> StatedNumbers.taken(outer(set, box, outer)) < taken)
+                        outer -> KitNumbers.taken(outer(set, box, outer)) < taken)
                 .middle();
         return outer(set, box, loss);
     }
@@ -164,14 +172,14 @@ public final class LearntKit {
     /** The set with the numbers that were stated before any frame. */
     public TableSet stated() {
         Light light = now.light();
-        Optional<Stated> output = learning.statedFirst(StatedNumbers.output(light));
+        Optional<Stated> output = learning.statedFirst(KitNumbers.output(light));
         if (output.isEmpty()) {
             return now;
         }
         Light first = output.get().in().light();
         TableSet set = now.withLight(light.withSource(first.source()));
         if (light.filling() instanceof InBox box) {
-            Optional<Stated> was = learning.statedFirst(StatedNumbers.box(light, box));
+            Optional<Stated> was = learning.statedFirst(KitNumbers.box(light, box));
             if (was.isPresent()) {
                 set = set.withLight(
                         set.light().withFilling(was.get().in().light().filling()));
@@ -179,7 +187,7 @@ public final class LearntKit {
         }
         set = set.withLight(set.light()
                 .withLosses(light.losses().stream().map(this::firstStated).toList()));
-        Optional<Stated> room = learning.statedFirst(new KitNumber(KitNumber.Kind.ROOM, of));
+        Optional<Stated> room = learning.statedFirst(KitNumbers.room(of));
         return room.isEmpty()
                 ? set
                 : set.withAmbient(
@@ -187,7 +195,7 @@ public final class LearntKit {
     }
 
     private Loss firstStated(Loss loss) {
-        return learning.statedFirst(StatedNumbers.loss(now.light(), loss))
+        return learning.statedFirst(KitNumbers.loss(now.light(), loss))
                 .flatMap(first -> first.in().light().losses().stream()
                         .filter(was -> was.where() == loss.where())
                         .findFirst())

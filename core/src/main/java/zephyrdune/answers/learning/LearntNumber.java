@@ -1,6 +1,7 @@
 package zephyrdune.answers.learning;
 
 import java.util.List;
+import zephyrdune.answers.kit.KitNumber;
 
 /**
  * What frames say of one number of the kit.

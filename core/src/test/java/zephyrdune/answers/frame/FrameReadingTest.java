@@ -125,6 +125,18 @@ public class FrameReadingTest {
         assertThat(next.keyOff()).isCloseTo(asPredicted.next().orElseThrow().keyOff(), within(1e-9));
     }
 
+    /** What was learnt and is stated now is not counted twice: the mark to set is the same. */
+    @Test
+    public void aSetThatStatesWhatItsFrameSaidAsksForTheSameMark() {
+        TableSet stated =
+                set.withLight(set.light().withSource(set.light().source().scaled(2)));
+        NextPower next = FrameReading.of(set, stated, asItIs, CameraSettings.UNTOLD, patches)
+                .next()
+                .orElseThrow();
+        assertThat(next.wantedBelow())
+                .isCloseTo(asPredicted.next().orElseThrow().wantedBelow(), within(1e-9));
+    }
+
     /** Twice the speed makes a stop, which the file tells and the prediction counts. */
     @Test
     public void whatTheCameraWasSetToIsCounted() {

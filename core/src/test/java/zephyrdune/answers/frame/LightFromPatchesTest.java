@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.testng.annotations.Test;
+import zephyrdune.answers.kit.Ground;
 import zephyrdune.set.Sets;
 import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Light;
@@ -21,14 +22,14 @@ public class LightFromPatchesTest {
     private static final Light LIGHT = Sets.chowder().light();
 
     /** What nobody knows: how much more the lights and the room give, and how much paler each surface is. */
-    private record Truth(double light, double room, Map<FramePatch.Ground, Double> paler) {
+    private record Truth(double light, double room, Map<Ground, Double> paler) {
 
         static Truth drawn(Random random) {
             double light = UsualSpread.SOURCE * random.nextGaussian()
                     + UsualSpread.DIAL * random.nextGaussian()
                     + UsualSpread.of(LIGHT) * random.nextGaussian();
-            Map<FramePatch.Ground, Double> paler = new EnumMap<>(FramePatch.Ground.class);
-            for (FramePatch.Ground ground : FramePatch.Ground.values()) {
+            Map<Ground, Double> paler = new EnumMap<>(Ground.class);
+            for (Ground ground : Ground.values()) {
                 paler.put(ground, 0.3 * random.nextGaussian());
             }
             return new Truth(light, UsualSpread.ROOM * random.nextGaussian(), paler);

@@ -18,6 +18,8 @@ import org.testng.annotations.Test;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.LightShares;
 import zephyrdune.answers.frame.PatchReading;
+import zephyrdune.answers.kit.Ground;
+import zephyrdune.answers.kit.KitNumber;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
@@ -61,11 +63,11 @@ public class KitLearningTest {
             double sock,
             double room,
             double camera,
-            Map<FramePatch.Ground, Double> paler) {
+            Map<Ground, Double> paler) {
 
         static Truth drawn(Random random) {
-            Map<FramePatch.Ground, Double> paler = new EnumMap<>(FramePatch.Ground.class);
-            for (FramePatch.Ground ground : FramePatch.Ground.values()) {
+            Map<Ground, Double> paler = new EnumMap<>(Ground.class);
+            for (Ground ground : Ground.values()) {
                 paler.put(ground, UsualSpread.SURFACE * random.nextGaussian());
             }
             return new Truth(

@@ -11,8 +11,10 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,8 +23,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.devices.HiddenTruth;
 import zephyrdune.devices.PracticeCamera;
+import zephyrdune.devices.PracticeKit;
 import zephyrdune.devices.Sensor;
 import zephyrdune.server.problems.OfSet;
 import zephyrdune.server.work.ComputeLimiter;
@@ -37,6 +39,7 @@ class PracticeController {
     private final ComputeLimiter computing;
     private final Clock clock;
     private final Path folder;
+    private final Map<Long, PracticeKit> kits = new ConcurrentHashMap<>();
     private final AtomicLong taken = new AtomicLong();
 
     PracticeController(Tether tether, ComputeLimiter computing, Clock clock, PracticeSettings settings) {
@@ -77,7 +80,9 @@ class PracticeController {
         long number = taken.incrementAndGet();
         return computing.slowly(() -> {
             LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-            byte[] frame = new PracticeCamera(HiddenTruth.drawn(kit, set.light()), Sensor.USUAL).take(set, now, number);
+            byte[] frame = new PracticeCamera(
+                            kits.computeIfAbsent(kit, PracticeKit::new).against(set), Sensor.USUAL)
+                    .take(set, now, number);
             write("practice-%tY%<tm%<td-%<tH%<tM%<tS-%d.jpg".formatted(now, number), frame);
             return null;
         });

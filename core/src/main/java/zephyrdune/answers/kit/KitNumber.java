@@ -1,4 +1,4 @@
-package zephyrdune.answers.learning;
+package zephyrdune.answers.kit;
 
 /**
  * A number of the kit, the room or a surface that is only known to some spread, so that frames can tell more of it. In stops.
@@ -10,23 +10,23 @@ public record KitNumber(Kind kind, Object of) {
     /** What is counted. */
     public enum Kind {
         /** How much a source gives; what its power control is off by at every mark is in it. */
-        OUTPUT("What the source gives", 1, "a frame with another light"),
+        OUTPUT("Source", 1, "a frame with another light"),
         /** By how much less it gives with every stop that it is turned down. */
-        DIAL("Power control, off with every stop down", -1, "a frame with the power three stops lower"),
+        DIAL("Power control, each stop down", -1, "a frame with the power three stops lower"),
         /** What a softbox takes by its lining and baffles. */
-        BOX("What the softbox takes", -1, "a frame with another shaper on the same light"),
+        BOX("Softbox, light taken", -1, "a frame with another shaper on the same light"),
         /** One loss that is stated by itself. */
         LOSS("", -1, "a frame without it"),
         /** The room's own light, of one set. */
-        ROOM("The room’s light", 0, "a frame with the light off"),
+        ROOM("Room’s light", 0, "a frame with the light off"),
         /** How much the room's walls send back. */
-        WALLS("Walls, paler", 0, "a frame farther from the walls"),
+        WALLS("Walls", 0, "a frame farther from the walls"),
         /** How much cards of one surface send back. */
-        CARD("Cards, paler", 0, "a frame without the card"),
+        CARD("Cards", 0, "a frame without the card"),
         /** How pale the food, the dish, the table or the background is. */
         SURFACE("", 0, "a frame with a grey card there"),
         /** What the camera makes of light. */
-        CAMERA("Camera, brighter", 0, "a frame with another light, and a grey card in it");
+        CAMERA("Camera", 0, "a frame with another light, and a grey card in it");
 
         private final String title;
         private final int light;
@@ -42,8 +42,13 @@ public record KitNumber(Kind kind, Object of) {
             return title;
         }
 
+        /** Whether it is somebody's to lend and carry, and not just what lies before the lens. */
+        public boolean piece() {
+            return this != SURFACE && this != ROOM && this != WALLS;
+        }
+
         /** What more of it does to the lights, stop for stop; of a power control with every stop down. */
-        int light() {
+        public int light() {
             return light;
         }
 

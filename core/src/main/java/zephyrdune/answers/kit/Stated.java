@@ -1,4 +1,4 @@
-package zephyrdune.answers.learning;
+package zephyrdune.answers.kit;
 
 import zephyrdune.set.TableSet;
 
@@ -10,4 +10,4 @@ import zephyrdune.set.TableSet;
  * @param spread standard deviation of the truth about that
  * @param in the set that states it
  */
-record Stated(String title, double stops, double spread, TableSet in) {}
+public record Stated(String title, double stops, double spread, TableSet in) {}

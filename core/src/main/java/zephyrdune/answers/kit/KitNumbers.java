@@ -1,9 +1,8 @@
-package zephyrdune.answers.learning;
+package zephyrdune.answers.kit;
 
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.light.chain.Chain;
 import zephyrdune.light.chain.Link;
 import zephyrdune.set.TableSet;
@@ -23,7 +22,9 @@ import zephyrdune.set.source.Source;
 import zephyrdune.units.measure.Stops;
 
 /** The numbers of a set that frames tell of, with what is stated of them. */
-final class StatedNumbers {
+public final class KitNumbers {
+
+    public static final KitNumber CAMERA = new KitNumber(KitNumber.Kind.CAMERA, "");
 
     /** Somebody's own figure, and one that was learnt, may be off by so much all the same, stops: common practice, no published source. */
     private static final double LEAST_SPREAD = 0.05;
@@ -31,53 +32,53 @@ final class StatedNumbers {
     private final TableSet set;
     private final Map<KitNumber, Stated> numbers = new LinkedHashMap<>();
 
-    private StatedNumbers(TableSet set) {
+    private KitNumbers(TableSet set) {
         this.set = set;
     }
 
     /** @param of which set it is */
-    static Map<KitNumber, Stated> of(Object of, TableSet set) {
-        StatedNumbers all = new StatedNumbers(set);
+    public static Map<KitNumber, Stated> of(Object of, TableSet set) {
+        KitNumbers all = new KitNumbers(set);
         all.light();
         all.add(
-                new KitNumber(KitNumber.Kind.ROOM, of),
+                room(of),
                 Stops.between(Math.max(Double.MIN_NORMAL, set.ambient().illuminance()), 1),
                 UsualSpread.ROOM);
         if (set.room() instanceof WalledRoom room) {
-            all.add(new KitNumber(KitNumber.Kind.WALLS, room), 0, UsualSpread.SURFACE);
+            all.add(walls(room), 0, UsualSpread.SURFACE);
         }
         set.cards().forEach(card -> all.add(card(card), 0, UsualSpread.CARD));
-        for (FramePatch.Ground ground : FramePatch.Ground.values()) {
-            all.add(surface(set, ground), title(ground), 0, UsualSpread.SURFACE);
+        for (Ground ground : Ground.values()) {
+            all.add(surface(set, ground), ground.title(), 0, UsualSpread.SURFACE);
         }
-        all.add(new KitNumber(KitNumber.Kind.CAMERA, ""), 0, UsualSpread.CAMERA);
+        all.add(CAMERA, 0, UsualSpread.CAMERA);
         return all.numbers;
     }
 
-    static KitNumber output(Light light) {
+    public static KitNumber output(Light light) {
         return new KitNumber(KitNumber.Kind.OUTPUT, alike(light.source()));
     }
 
-    static KitNumber dial(Light light) {
+    public static KitNumber dial(Light light) {
         return new KitNumber(KitNumber.Kind.DIAL, alike(light.source()));
     }
 
-    static KitNumber box(Light light, InBox box) {
+    public static KitNumber box(Light light, InBox box) {
         return new KitNumber(
                 KitNumber.Kind.BOX,
                 List.of(light.face(), box.depth(), box.inner().getClass()));
     }
 
-    static KitNumber loss(Light light, Loss loss) {
+    public static KitNumber loss(Light light, Loss loss) {
         return new KitNumber(
                 KitNumber.Kind.LOSS, List.of(light.face(), light.filling().getClass(), loss.where()));
     }
 
-    static KitNumber card(Card card) {
+    public static KitNumber card(Card card) {
         return new KitNumber(KitNumber.Kind.CARD, card.surface());
     }
 
-    static KitNumber surface(TableSet set, FramePatch.Ground ground) {
+    public static KitNumber surface(TableSet set, Ground ground) {
         Object of =
                 switch (ground) {
                     case FOOD, DISH -> set.dish();
@@ -87,17 +88,51 @@ final class StatedNumbers {
         return new KitNumber(KitNumber.Kind.SURFACE, List.of(ground, of));
     }
 
-    private static String title(FramePatch.Ground ground) {
-        return switch (ground) {
-            case FOOD -> "Food, paler";
-            case DISH -> "Dish, paler";
-            case TABLE -> "Table top, paler";
-            case BACKDROP -> "Background, paler";
-        };
+    /** @param of which set it is */
+    public static KitNumber room(Object of) {
+        return new KitNumber(KitNumber.Kind.ROOM, of);
+    }
+
+    public static KitNumber walls(WalledRoom room) {
+        return new KitNumber(KitNumber.Kind.WALLS, room);
+    }
+
+    /**
+     * What each number of a light does to all its light, stop for stop.
+     *
+     * @param below full power, stops
+     */
+    public static Map<KitNumber, Double> lights(Light light, double below) {
+        Map<KitNumber, Double> all = new LinkedHashMap<>();
+        put(all, output(light), 1);
+        put(all, dial(light), below);
+        if (light.filling() instanceof InBox box) {
+            put(all, box(light, box), 1);
+        }
+        for (Loss loss : light.losses()) {
+            put(all, loss(light, loss), 1);
+        }
+        return all;
+    }
+
+    private static void put(Map<KitNumber, Double> all, KitNumber number, double times) {
+        all.merge(number, number.kind().light() * times, Double::sum);
+    }
+
+    /** Stops by which a set states its lights to give more than another one states of the same pieces. */
+    public static double statedMore(TableSet set, TableSet other) {
+        Map<KitNumber, Stated> there = of("", other);
+        Map<KitNumber, Stated> here = of("", set);
+        return lights(set.light(), 0).entrySet().stream()
+                .filter(each -> there.containsKey(each.getKey()))
+                .mapToDouble(each -> each.getValue()
+                        * (here.get(each.getKey()).stops()
+                                - there.get(each.getKey()).stops()))
+                .sum();
     }
 
     /** What a softbox takes, stops. */
-    static double taken(TableSet set) {
+    public static double taken(TableSet set) {
         return Chain.of(set).stream()
                 .filter(link -> link.field().startsWith("light.filling"))
                 .mapToDouble(Link::loss)
