@@ -54,6 +54,8 @@ export function ComingIn() {
 
 function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void }) {
   const [firing, setFiring] = useState(false);
+  // what was changed a moment ago is not what the camera would take yet
+  const stands = useTable((table) => table.possible !== null && table.possible === table.set);
   const fire = async () => {
     const { possible } = useTable.getState();
     if (!possible) return;
@@ -66,7 +68,7 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
   return (
     <>
       {tether.practice && (
-        <Button look="strong" disabled={firing} onClick={() => void fire()}>
+        <Button look="strong" disabled={firing || !stands} onClick={() => void fire()}>
           <Camera size={15} aria-hidden /> {firing ? "Taking …" : "Fire"}
         </Button>
       )}

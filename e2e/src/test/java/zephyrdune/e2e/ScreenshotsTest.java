@@ -88,6 +88,7 @@ public class ScreenshotsTest extends Browsing {
         click("Practise without a camera");
         click("Fire");
         page.getByTestId("frame-next").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        page.getByTestId("learnt-lights").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
         page.getByTestId("frame")
                 .evaluate("img => img.complete || new Promise(done => img.addEventListener('load', done))");
         shoot("test-frame");
