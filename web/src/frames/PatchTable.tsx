@@ -3,7 +3,7 @@ import { useTable } from "../set/store";
 import { signedStops } from "../set/units";
 import { Button } from "../ui/Button";
 import { tell } from "../ui/notices";
-import { proposeAnew, useFrames } from "./frames";
+import { addGreyCard, proposeAnew, useFrames } from "./frames";
 
 type Props = { frame: StoredFrame; answer: FrameAnswer | undefined };
 
@@ -57,11 +57,18 @@ export function PatchTable({ frame, answer }: Props) {
           prediction counts it.
         </p>
       )}
-      {moved && (
-        <Button look="outline" className="mt-2" onClick={() => proposeAnew(frame.id)}>
-          Patches where they were proposed
-        </Button>
-      )}
+      <div className="mt-2 flex flex-wrap gap-2">
+        {!answer.patches.some(({ part }) => part === "GREY_CARD") && (
+          <Button look="outline" onClick={() => addGreyCard(frame.id, answer)}>
+            A grey card is in it
+          </Button>
+        )}
+        {moved && (
+          <Button look="outline" onClick={() => proposeAnew(frame.id)}>
+            Patches where they were proposed
+          </Button>
+        )}
+      </div>
     </div>
   );
 }

@@ -126,6 +126,17 @@ export function movePatch(frame: string, answer: FrameAnswer, at: number, to: Pl
   useFrames.setState((state) => ({ patches: { ...state.patches, [frame]: patches } }));
 }
 
+/** A grey card lies in the frame: where, is for somebody to say. */
+export function addGreyCard(frame: string, answer: FrameAnswer): void {
+  const patches: FramePatch[] = answer.patches.map(({ part, across, down }) => ({
+    part,
+    across,
+    down,
+  }));
+  patches.push({ part: "GREY_CARD", across: 0.5, down: 0.85 });
+  useFrames.setState((state) => ({ patches: { ...state.patches, [frame]: patches } }));
+}
+
 /** Patches where they are proposed. */
 export function proposeAnew(frame: string): void {
   useFrames.setState(({ patches: { [frame]: _, ...patches } }) => ({ patches }));

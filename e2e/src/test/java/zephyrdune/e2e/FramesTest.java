@@ -84,6 +84,10 @@ public class FramesTest extends Browsing {
         click("Back to the stated numbers");
         assertThat(use).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(SLOW));
         String all = learnt.textContent();
+        click("A grey card is in it");
+        assertThat(page.getByTestId("patch-GREY_CARD")).containsText(Pattern.compile("[+−]?\\d\\.\\d"));
+        click("Patches where they were proposed");
+        assertThat(learnt).hasText(all, new LocatorAssertions.HasTextOptions().setTimeout(SLOW));
         click("Leave this frame out of what is learnt");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("left out of what is learnt");
         assertThat(learnt).not().hasText(all, new LocatorAssertions.HasTextOptions().setTimeout(SLOW));

@@ -26,7 +26,9 @@ public record FramePatch(
         SHADOW_SIDE("Shadow side", Ground.DISH, false),
         TABLE("Table in the light", Ground.TABLE, true),
         SHADOW("Table in the shadow", Ground.TABLE, false),
-        BACKDROP("Background", Ground.BACKDROP, false);
+        BACKDROP("Background", Ground.BACKDROP, false),
+        /** A grey card of 18 % that lies flat there, though the set knows nothing of it. */
+        GREY_CARD("Grey card, lying flat", Ground.GREY_CARD, true);
 
         private final String title;
         private final Ground ground;

@@ -1,7 +1,6 @@
 package zephyrdune.answers.frame;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import zephyrdune.answers.calibration.LinearGaussian;
 import zephyrdune.answers.calibration.Measurement;
@@ -50,7 +49,9 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
 
     private static double[] priors(Light light) {
         double[] priors = new double[SURFACES + Ground.values().length];
-        Arrays.fill(priors, UsualSpread.SURFACE);
+        for (Ground ground : Ground.values()) {
+            priors[SURFACES + ground.ordinal()] = ground.spread();
+        }
         priors[LIGHT] = Math.sqrt(UsualSpread.SOURCE * UsualSpread.SOURCE
                 + UsualSpread.DIAL * UsualSpread.DIAL
                 + UsualSpread.of(light) * UsualSpread.of(light));

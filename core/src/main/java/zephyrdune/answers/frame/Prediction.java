@@ -46,7 +46,9 @@ final class Prediction {
             return PatchReading.unseen(patch, "Nothing of the set is seen here");
         }
         Vector3D place = hit.get().point();
-        SeenLight seen = SeenLight.of(taken, key, scene, place);
+        SeenLight seen = patch.part() == FramePatch.Part.GREY_CARD
+                ? SeenLight.ofGreyCard(taken, key, scene, place)
+                : SeenLight.of(taken, key, scene, place);
         double all = mix.light(seen.layers());
         if (!(all > 0)) {
             return PatchReading.unseen(patch, "No light of the set comes from here");

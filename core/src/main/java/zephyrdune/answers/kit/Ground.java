@@ -1,16 +1,25 @@
 package zephyrdune.answers.kit;
 
+import zephyrdune.set.kit.UsualSpread;
+
 /** What sends the light on where a frame is read: patches on the same share how pale it really is. */
 public enum Ground {
     FOOD("Food"),
     DISH("Dish"),
     TABLE("Table top"),
-    BACKDROP("Background");
+    BACKDROP("Background"),
+    /** Made to be of one grey. */
+    GREY_CARD("Grey card");
 
     private final String title;
 
     Ground(String title) {
         this.title = title;
+    }
+
+    /** How much paler or darker it may be than it is taken for: one standard deviation, stops. */
+    public double spread() {
+        return this == GREY_CARD ? UsualSpread.GREY_CARD : UsualSpread.SURFACE;
     }
 
     public String title() {

@@ -49,7 +49,7 @@ public final class KitNumbers {
         }
         set.cards().forEach(card -> all.add(card(card), 0, UsualSpread.CARD));
         for (Ground ground : Ground.values()) {
-            all.add(surface(set, ground), ground.title(), 0, UsualSpread.SURFACE);
+            all.add(surface(set, ground), ground.title(), 0, ground.spread());
         }
         all.add(CAMERA, 0, UsualSpread.CAMERA);
         return all.numbers;
@@ -84,6 +84,7 @@ public final class KitNumbers {
                     case FOOD, DISH -> set.dish();
                     case TABLE -> set.tableTop().surface();
                     case BACKDROP -> set.backdrop().surface();
+                    case GREY_CARD -> "";
                 };
         return new KitNumber(KitNumber.Kind.SURFACE, List.of(ground, of));
     }

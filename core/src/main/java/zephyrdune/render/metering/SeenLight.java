@@ -1,10 +1,13 @@
 package zephyrdune.render.metering;
 
+import java.util.Arrays;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.lens.Perspective;
+import zephyrdune.render.trace.Incidence;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.exposure.CorrectExposure;
 
 /**
  * How bright a degree round a place looks from the camera, layer by layer, for lights and a room of luminance 1: what a spot meter sees, before power and
@@ -25,6 +28,18 @@ public final class SeenLight {
     public static SeenLight of(TableSet set, KeyLight key, Scene scene, Vector3D place) {
         SpotMeter meter = new SpotMeter(set, scene, place);
         return new SeenLight(new Settled(LayerExposure.of(set, key), MOST, meter::round));
+    }
+
+    /** The same of a grey card of 18 % that lies flat on a place. */
+    public static SeenLight ofGreyCard(TableSet set, KeyLight key, Scene scene, Vector3D place) {
+        Incidence incidence = new Incidence(set, scene, place, Vector3D.Unit.PLUS_Z);
+        double luminance = CorrectExposure.MID_GREY / Math.PI;
+        return new SeenLight(new Settled(
+                LayerExposure.of(set, key),
+                MOST,
+                round -> Arrays.stream(incidence.more())
+                        .map(light -> luminance * light)
+                        .toArray()));
     }
 
     /** How far the degree reaches round a place in the frame, as a share of the frame's width. */

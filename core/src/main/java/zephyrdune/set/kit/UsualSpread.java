@@ -26,6 +26,9 @@ public final class UsualSpread {
     /** How much paler or darker a surface is than it is taken for. */
     public static final double SURFACE = 0.3;
 
+    /** The same of a grey card that is not worn. */
+    public static final double GREY_CARD = 0.05;
+
     /** The same of a card, which is made to be white, silver or black. */
     public static final double CARD = 0.15;
 

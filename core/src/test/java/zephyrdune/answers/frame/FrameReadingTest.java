@@ -19,6 +19,7 @@ import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.room.Backdrop;
+import zephyrdune.set.surface.Surface;
 import zephyrdune.units.exposure.Srgb;
 import zephyrdune.units.measure.Refused;
 
@@ -135,6 +136,21 @@ public class FrameReadingTest {
                 .orElseThrow();
         assertThat(next.wantedBelow())
                 .isCloseTo(asPredicted.next().orElseThrow().wantedBelow(), within(1e-9));
+    }
+
+    /** On grey paper, which is what a grey card is, both are predicted alike; and a grey card alone tells the light within a tenth of a stop. */
+    @Test
+    public void aGreyCardPinsTheLight() {
+        TableSet grey = set.withProps(List.of()).withTableTop(Sets.endless(Surface.GREY_PAPER));
+        List<FramePatch> both = List.of(
+                new FramePatch(FramePatch.Part.TABLE, 0.12, 0.8), new FramePatch(FramePatch.Part.GREY_CARD, 0.12, 0.8));
+        FrameReading reading = FrameReading.of(grey, grey, even(0.18), CameraSettings.UNTOLD, both);
+        assertThat(reading.patches().get(1).predicted().orElseThrow())
+                .isCloseTo(reading.patches().get(0).predicted().orElseThrow(), within(0.06));
+        FrameReading card = FrameReading.of(grey, grey, even(0.18), CameraSettings.UNTOLD, both.subList(1, 2));
+        NextPower next = card.next().orElseThrow();
+        assertThat(next.spread()).isLessThan(0.1);
+        assertThat(next.keyOff()).isCloseTo(card.patches().get(0).off().orElseThrow(), within(0.1));
     }
 
     /** Twice the speed makes a stop, which the file tells and the prediction counts. */
