@@ -6,6 +6,7 @@ import type { TetherStatus } from "../api/types";
 import { attempt, attemptLong } from "../set/attempt";
 import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
+import { fires } from "./frames";
 import { TETHER, useComesIn, useTether } from "./tether";
 
 /** The kit that the practice camera finds; another number would be another one. */
@@ -57,12 +58,15 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
   // what was changed a moment ago is not what the camera would take yet
   const stands = useTable((table) => table.possible !== null && table.possible === table.set);
   const fire = async () => {
-    const { possible } = useTable.getState();
-    if (!possible) return;
+    const { id, possible } = useTable.getState();
+    if (!id || !possible) return;
     setFiring(true);
-    await attemptLong("The practice camera takes the frame …", (signal) =>
-      api.takePracticeFrame(PRACTICE_KIT, possible, signal),
-    );
+    const none = fires(id, possible);
+    const taken = await attemptLong("The practice camera takes the frame …", async (signal) => {
+      await api.takePracticeFrame(PRACTICE_KIT, possible, signal);
+      return true;
+    });
+    if (!taken) none();
     setFiring(false);
   };
   return (

@@ -3,7 +3,7 @@ import { api } from "../api/client";
 import type { FrameAnswer, StoredFrame, TableSet } from "../api/types";
 import starter from "../set/starter.json";
 import { useTable } from "../set/store";
-import { looked, movePatch, proposeAnew, refreshFrames, takeIn, useFrames } from "./frames";
+import { fires, looked, movePatch, proposeAnew, refreshFrames, takeIn, useFrames } from "./frames";
 
 const SET = starter as unknown as TableSet;
 
@@ -35,6 +35,23 @@ describe("test frames", () => {
     await refreshFrames();
     expect(told).toHaveBeenCalledExactlyOnceWith("a", SET);
     expect(useFrames.getState().frames[0]?.stood).toBe(true);
+  });
+
+  it("that were fired from here are of what stood then, whatever was changed since", async () => {
+    const changed = { ...SET, title: "Changed" };
+    useTable.setState({ id: "set", possible: changed });
+    useFrames.setState({ of: "set" });
+    fires("set", changed)();
+    fires("set", SET);
+    vi.spyOn(api, "listFrames").mockResolvedValue([frame("a", false), frame("b", false)]);
+    const told = vi
+      .spyOn(api, "putFrameSet")
+      .mockImplementation((id) => Promise.resolve(frame(id)));
+    await refreshFrames();
+    expect(told.mock.calls).toEqual([
+      ["a", SET],
+      ["b", changed],
+    ]);
   });
 
   it("that come in are looked at, whichever was picked before", async () => {

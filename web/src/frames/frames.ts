@@ -1,6 +1,6 @@
 import { create } from "zustand";
 import { api } from "../api/client";
-import type { FrameAnswer, FramePatch, StoredFrame } from "../api/types";
+import type { FrameAnswer, FramePatch, StoredFrame, TableSet } from "../api/types";
 import { attempt } from "../set/attempt";
 import { useTable } from "../set/store";
 import { tell } from "../ui/notices";
@@ -64,13 +64,27 @@ export async function takeIn(): Promise<void> {
   });
 }
 
-/** Frames that came in by themselves are of what stands on the table now. */
+/** What stood on the table when the camera was fired from here, frame by frame that has not come in yet. */
+const fired: { of: string; set: TableSet }[] = [];
+
+/** The next frame is of this set, whatever is changed until it comes in; gives what says that none will come. */
+export function fires(of: string, set: TableSet): () => void {
+  const one = { of, set };
+  fired.push(one);
+  return () => {
+    if (fired.includes(one)) fired.splice(fired.indexOf(one), 1);
+  };
+}
+
+/** Frames that came in by themselves are of what stood there when they were fired from here, others of what stands on the table now. */
 async function tellHowItStood(): Promise<void> {
   const { of, frames } = useFrames.getState();
   const { id, possible } = useTable.getState();
   if (!possible || id !== of) return;
   for (const frame of frames.filter(({ stood }) => !stood)) {
-    const told = await attempt(() => api.putFrameSet(frame.id, possible));
+    const at = fired.findIndex((one) => one.of === of);
+    const set = fired.splice(at, at < 0 ? 0 : 1)[0]?.set ?? possible;
+    const told = await attempt(() => api.putFrameSet(frame.id, set));
     if (told) replace(told);
   }
 }
