@@ -91,6 +91,7 @@ export type FrameQuestion = Schemas["FrameQuestion"];
 export type FrameAnswer = Schemas["FrameAnswer"];
 export type LearningQuestion = Schemas["LearningQuestion"];
 export type LearningAnswer = Schemas["LearningAnswer"];
+export type WhiteAnswer = Schemas["WhiteAnswer"];
 export type NumberAnswer = Schemas["NumberAnswer"];
 export type PatchAnswer = Schemas["PatchAnswer"];
 export type NextAnswer = Schemas["NextAnswer"];

@@ -40,7 +40,7 @@ export function Learnt({ answer, older }: Props) {
         >
           {news ? "Use what was learnt" : "The set has it in its numbers"}
         </Button>
-        {stated && calibrated(learnt.light, stated.light) && (
+        {stated && (
           <Button
             look="outline"
             disabled={older}
@@ -63,10 +63,6 @@ export function Learnt({ answer, older }: Props) {
     </section>
   );
 }
-
-/** Whether the frames have anything to say against what was stated. */
-const calibrated = (learnt: unknown, stated: unknown) =>
-  JSON.stringify(learnt) !== JSON.stringify(stated);
 
 function Row({ number }: { number: NumberAnswer }) {
   return (

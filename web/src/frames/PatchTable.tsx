@@ -1,4 +1,4 @@
-import type { FrameAnswer, NextAnswer, StoredFrame } from "../api/types";
+import type { FrameAnswer, NextAnswer, StoredFrame, WhiteAnswer } from "../api/types";
 import { useTable } from "../set/store";
 import { signedStops } from "../set/units";
 import { Button } from "../ui/Button";
@@ -57,6 +57,7 @@ export function PatchTable({ frame, answer }: Props) {
           prediction counts it.
         </p>
       )}
+      {answer.white && <p className="mt-2 text-sm">{justWhite(answer.white)}</p>}
       <div className="mt-2 flex flex-wrap gap-2">
         {!answer.patches.some(({ part }) => part === "GREY_CARD") && (
           <Button look="outline" onClick={() => addGreyCard(frame.id, answer)}>
@@ -71,6 +72,17 @@ export function PatchTable({ frame, answer }: Props) {
       </div>
     </div>
   );
+}
+
+/** What brings the background to white, and what becomes of the hero then. */
+function justWhite({ mark, enough, heroTop, heroClips }: WhiteAnswer): string {
+  if (!enough) return "Background just white: full power is not enough.";
+  const hero = heroClips
+    ? "; the hero’s top would be clipped, so the background wants a light of its own"
+    : heroTop === null
+      ? ""
+      : `; the hero’s top then lies ${signedStops(heroTop)} stops from mid grey`;
+  return `Background just white: power at ${mark}${hero}.`;
 }
 
 const shown = (stops: number | null) => (stops === null ? "–" : signedStops(stops));

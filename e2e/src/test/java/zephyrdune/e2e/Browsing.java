@@ -149,8 +149,12 @@ abstract class Browsing {
         Page opened = in.newPage();
         opened.onPageError(complaints::add);
         opened.onConsoleMessage(message -> {
-            // a refused set is answered with a status that the browser writes to its console by itself
-            if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
+            // a refused set is answered with a status that the browser writes to its console by itself, and so is a
+            // server that is away
+            boolean byItself = message.text().startsWith("Failed to load resource")
+                    || message.text().startsWith("WebSocket connection to")
+                            && message.text().contains("ERR_CONNECTION_REFUSED");
+            if (message.type().equals("error") && !byItself) {
                 complaints.add(message.text());
             }
         });

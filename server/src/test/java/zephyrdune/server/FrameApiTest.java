@@ -217,12 +217,14 @@ public class FrameApiTest extends RunningServer {
             assertThat(number.get("spread").asDouble())
                     .isLessThanOrEqualTo(number.get("before").asDouble() + 1e-9);
         }
+        assertThat(said.get("stated").isNull())
+                .as("the set has the stated numbers")
+                .isTrue();
         ObjectNode again = JSON.createObjectNode().put("set", set);
         again.set("now", said.get("learnt"));
-        assertThat(Math.abs(json(post("/api/learning", again.toString()))
-                        .get("lightsMore")
-                        .asDouble()))
-                .isLessThan(0.1);
+        JsonNode taken = json(post("/api/learning", again.toString()));
+        assertThat(Math.abs(taken.get("lightsMore").asDouble())).isLessThan(0.1);
+        assertThat(taken.get("stated").isNull()).isFalse();
         JsonNode left = json(put("/api/frames/" + one + "/counts", "{\"counts\":false}"));
         assertThat(left.get("counts").asBoolean()).isFalse();
         put("/api/frames/" + other + "/counts", "{\"counts\":false}");

@@ -16,9 +16,15 @@ import zephyrdune.units.measure.Cancellation;
  * @param patches in the order they were asked in
  * @param brighter stops by which the frame was exposed more than the set's settings say; the prediction counts it
  * @param below full power, stops, that the light was set to for it
+ * @param white what brings the background to where it clips; absent where it is not seen or not measured
  * @param next what to set after it; absent where no patch in the light tells
  */
-public record FrameReading(List<PatchReading> patches, double brighter, double below, Optional<NextPower> next) {
+public record FrameReading(
+        List<PatchReading> patches,
+        double brighter,
+        double below,
+        Optional<JustWhite> white,
+        Optional<NextPower> next) {
 
     public FrameReading {
         patches = List.copyOf(patches);
@@ -45,7 +51,12 @@ public record FrameReading(List<PatchReading> patches, double brighter, double b
             int at = told.get(strange);
             all.set(at, read.get(at).heldBack());
         }
-        return new FrameReading(all, settings.brighter(set.exposure()), prediction.below(), next(set, now, all, light));
+        return new FrameReading(
+                all,
+                settings.brighter(set.exposure()),
+                prediction.below(),
+                JustWhite.of(set, prediction.below(), all),
+                next(set, now, all, light));
     }
 
     private static Optional<NextPower> next(

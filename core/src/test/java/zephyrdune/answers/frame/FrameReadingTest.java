@@ -17,11 +17,14 @@ import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.camera.Camera;
+import zephyrdune.set.camera.CameraAngle;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.room.Backdrop;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.exposure.Srgb;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.measure.Stops;
 
 /** Test frames against what is predicted of them: rendered ones, so that what is to be found is known. */
 public class FrameReadingTest {
@@ -151,6 +154,28 @@ public class FrameReadingTest {
         NextPower next = card.next().orElseThrow();
         assertThat(next.spread()).isLessThan(0.1);
         assertThat(next.keyOff()).isCloseTo(card.patches().get(0).off().orElseThrow(), within(0.1));
+    }
+
+    /** A frame at the power that is told for it has the background at the end of the file's scale: by a mark of a third at most below, and never beyond. */
+    @Test
+    public void theBackgroundIsBroughtToWhite() {
+        TableSet level = set.withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.48))
+                .withBackdrop(new Backdrop(1.2, 3, 2, Surface.WHITE_PAPER));
+        List<FramePatch> backdrop = ProposedPatches.of(level).stream()
+                .filter(patch -> patch.part() == FramePatch.Part.BACKDROP)
+                .toList();
+        assertThat(backdrop).hasSize(1);
+        FrameReading reading = FrameReading.of(level, level, frame(level), CameraSettings.UNTOLD, backdrop);
+        JustWhite white = reading.white().orElseThrow();
+        assertThat(white.mark().below()).isBetween(white.wantedBelow(), white.wantedBelow() + 1.0 / 3 + 1e-6);
+        TableSet bright = at(level, white.mark().below());
+        double shown = FrameReading.of(bright, bright, even(0.18), CameraSettings.UNTOLD, backdrop)
+                .patches()
+                .get(0)
+                .predicted()
+                .orElseThrow();
+        double full = Stops.between(1, 0.18);
+        assertThat(shown).isBetween(full - 1.0 / 3 - 0.1, full + 0.1);
     }
 
     /** Twice the speed makes a stop, which the file tells and the prediction counts. */

@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
+import zephyrdune.answers.frame.JustWhite;
 import zephyrdune.answers.frame.NextPower;
 import zephyrdune.answers.frame.PatchReading;
 import zephyrdune.formats.BadFile;
@@ -154,6 +155,26 @@ class FrameController {
     }
 
     /**
+     * The power that brings the background to where it clips, all else as it stood.
+     *
+     * @param mark on the light's own control, on the darker side
+     * @param enough whether full power is enough
+     * @param heroTop the hero's top then, stops from mid grey; absent where it was not measured
+     * @param heroClips whether that is beyond white
+     */
+    record WhiteAnswer(
+            String mark,
+            boolean enough,
+            @Schema(types = {"number", "null"}) Double heroTop,
+            boolean heroClips) {
+
+        static WhiteAnswer of(JustWhite white) {
+            return new WhiteAnswer(
+                    white.mark().text(), white.wantedBelow() >= 0, told(white.heroTop()), white.heroClips());
+        }
+    }
+
+    /**
      * What a frame tells.
      *
      * @param brighter stops by which it was exposed more than the set says; the predictions count it
@@ -161,12 +182,14 @@ class FrameController {
     record FrameAnswer(
             List<PatchAnswer> patches,
             double brighter,
+            @Schema(nullable = true) WhiteAnswer white,
             @Schema(nullable = true) NextAnswer next) {
 
         static FrameAnswer of(FrameReading reading) {
             return new FrameAnswer(
                     reading.patches().stream().map(PatchAnswer::of).toList(),
                     reading.brighter(),
+                    reading.white().map(WhiteAnswer::of).orElse(null),
                     reading.next().map(NextAnswer::of).orElse(null));
         }
     }

@@ -81,7 +81,7 @@ class LearningController {
      * @param lightsMore stops by which a frame shows more of the set's lights than its numbers say
      * @param lightsSpread standard deviation of that
      * @param learnt the set with what was learnt in its numbers
-     * @param stated the set with the numbers that were stated before any frame
+     * @param stated the set with the numbers that were stated before any frame; absent where it has them
      */
     record LearningAnswer(
             int frames,
@@ -121,7 +121,7 @@ class LearningController {
                 kit.lightsMore(),
                 kit.lightsSpread(),
                 numbers.isEmpty() ? null : kit.learnt(),
-                numbers.isEmpty() ? null : kit.stated());
+                numbers.isEmpty() || kit.stated().equals(question.now()) ? null : kit.stated());
     }
 
     private static HeldAnswer held(StoredFrame frame, HeldFrame held) {
