@@ -156,7 +156,7 @@ public class FrameReadingTest {
         assertThat(next.keyOff()).isCloseTo(card.patches().get(0).off().orElseThrow(), within(0.1));
     }
 
-    /** A frame at the power that is told for it has the background at the end of the file's scale: by a mark of a third at most below, and never beyond. */
+    /** A frame at the power that is told for it has the background at the end of the file's scale: by a mark of a third at most below, within a tenth of a stop. */
     @Test
     public void theBackgroundIsBroughtToWhite() {
         TableSet level = set.withCamera(new Camera(CameraAngle.STRAIGHT_ON, 0.085, 0.036, 0.024, 0.48))
