@@ -57,6 +57,11 @@ public final class KitLearning {
         }
         unknowns = List.copyOf(stated.keySet());
         found = LinearGaussian.of(priors(NOTHING, NOTHING), List.of());
+        settle();
+    }
+
+    /** What the frames that are believed say, worked out anew about what it was. */
+    private void settle() {
         for (int i = 0; i < TIMES; i++) {
             measure();
             found = LinearGaussian.of(priors(NOTHING, NOTHING), believed());
@@ -133,10 +138,7 @@ public final class KitLearning {
                 return;
             }
             held.add(worst.get());
-            for (int i = 0; i < TIMES; i++) {
-                found = LinearGaussian.of(priors(NOTHING, NOTHING), believed());
-                measure();
-            }
+            settle();
         }
     }
 

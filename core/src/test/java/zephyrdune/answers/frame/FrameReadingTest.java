@@ -141,7 +141,7 @@ public class FrameReadingTest {
                 .isCloseTo(asPredicted.next().orElseThrow().wantedBelow(), within(1e-9));
     }
 
-    /** On grey paper, which is what a grey card is, both are predicted alike; and a grey card alone tells the light within a tenth of a stop. */
+    /** On grey paper, which is what a grey card is, both are predicted alike, to 0.06 stop of sampling; and a grey card alone tells the light within a tenth of a stop. */
     @Test
     public void aGreyCardPinsTheLight() {
         TableSet grey = set.withProps(List.of()).withTableTop(Sets.endless(Surface.GREY_PAPER));

@@ -2,12 +2,13 @@ package zephyrdune.answers.learning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static zephyrdune.answers.learning.DrawnKit.BOXED;
+import static zephyrdune.answers.learning.DrawnKit.OTHER;
+import static zephyrdune.answers.learning.DrawnKit.TABLE;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -21,15 +22,11 @@ import zephyrdune.answers.frame.PatchReading;
 import zephyrdune.answers.kit.Ground;
 import zephyrdune.answers.kit.KitNumber;
 import zephyrdune.light.illuminance.KeyLight;
-import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.UsualSpread;
-import zephyrdune.set.light.EvenlyLit;
 import zephyrdune.set.light.InBox;
 import zephyrdune.set.light.Loss;
-import zephyrdune.set.light.NoInner;
 import zephyrdune.set.light.Origin;
-import zephyrdune.set.light.PowerChoice;
 import zephyrdune.units.measure.Stops;
 
 /** Kits drawn from what is known of them before any frame, and frames of them without a tracer: what the frames then say of each piece. */
@@ -37,91 +34,13 @@ public class KitLearningTest {
 
     private static final int KITS = 300;
 
-    private static final TableSet BOXED = boxed();
-    private static final TableSet OTHER = other();
-    private static final String TABLE = "the set on the table";
-
-    /** One softbox with a loss beside its own. */
-    private static TableSet boxed() {
-        TableSet set = Sets.chowder();
-        return set.withLight(set.light()
-                .withPower(PowerChoice.FIXED, 3)
-                .withLosses(List.of(new Loss(Loss.Where.SOCK, 1, Origin.DEFAULT)))
-                .withFilling(new InBox(0.3, 0.8, new NoInner(), 1, Origin.DEFAULT)));
-    }
-
-    /** The same flash without a box. */
-    private static TableSet other() {
-        return BOXED.withLight(BOXED.light().withLosses(List.of()).withFilling(new EvenlyLit()));
-    }
-
-    /** What nobody knows, stops more than stated. */
-    private record Truth(
-            double output,
-            double slope,
-            double box,
-            double sock,
-            double room,
-            double camera,
-            Map<Ground, Double> paler) {
-
-        static Truth drawn(Random random) {
-            Map<Ground, Double> paler = new EnumMap<>(Ground.class);
-            for (Ground ground : Ground.values()) {
-                paler.put(ground, ground.spread() * random.nextGaussian());
-            }
-            return new Truth(
-                    Math.hypot(UsualSpread.SOURCE, UsualSpread.DIAL) * random.nextGaussian(),
-                    UsualSpread.DIAL_SLOPE * random.nextGaussian(),
-                    UsualSpread.of((InBox) BOXED.light().filling()) * random.nextGaussian(),
-                    Loss.Where.SOCK.usualSpread() * random.nextGaussian(),
-                    UsualSpread.ROOM * random.nextGaussian(),
-                    UsualSpread.CAMERA * random.nextGaussian(),
-                    paler);
-        }
-
-        double lights(TableSet set, double below) {
-            double shaped = set == OTHER ? 0 : box + sock;
-            return output - slope * below - shaped;
-        }
-
-        /** Of every part one patch; the light is put back a little elsewhere each time. */
-        TakenFrame frame(TableSet set, double below, double strange, Random random) {
-            double put = 0.05 * random.nextGaussian() + strange;
-            List<PatchReading> patches = new ArrayList<>();
-            for (FramePatch.Part part : FramePatch.Part.values()) {
-                if (part == FramePatch.Part.GREY_CARD) {
-                    continue;
-                }
-                double share = part.lit() ? 0.05 : 0.3;
-                double spread = part.lit() ? 0.05 : Math.hypot(0.05, 0.2);
-                double there = (1 - share) * Stops.ratio(lights(set, below) + put) + share * Stops.ratio(room);
-                double off =
-                        Stops.between(there, 1) + paler.get(part.ground()) + camera + spread * random.nextGaussian();
-                patches.add(new PatchReading(
-                        new FramePatch(part, 0.5, 0.5),
-                        OptionalDouble.of(1),
-                        0,
-                        new LightShares(
-                                share, 0, Collections.nCopies(set.cards().size(), 0.0)),
-                        OptionalDouble.of(1 + off),
-                        OptionalDouble.empty(),
-                        0,
-                        false,
-                        ""));
-            }
-            return new TakenFrame(TABLE, set, below, patches);
-        }
-
-        /** Two marks with the box, two without. */
-        List<TakenFrame> frames(Random random) {
-            return new ArrayList<>(List.of(
-                    frame(BOXED, 1, 0, random),
-                    frame(BOXED, 5, 0, random),
-                    frame(OTHER, 2, 0, random),
-                    frame(OTHER, 6, 0, random)));
-        }
-    }
+    private static final List<KitNumber.Kind> DRAWN = List.of(
+            KitNumber.Kind.OUTPUT,
+            KitNumber.Kind.DIAL,
+            KitNumber.Kind.BOX,
+            KitNumber.Kind.LOSS,
+            KitNumber.Kind.ROOM,
+            KitNumber.Kind.CAMERA);
 
     private static LearntKit learnt(List<TakenFrame> frames, TableSet now) {
         return KitLearning.of(frames, frame -> false).about(TABLE, now);
@@ -141,45 +60,16 @@ public class KitLearningTest {
         int inside = 0;
         int all = 0;
         for (int k = 0; k < KITS; k++) {
-            Truth truth = Truth.drawn(random);
+            DrawnKit truth = DrawnKit.drawn(random);
             LearntKit kit = learnt(truth.frames(random), BOXED);
-            double[][] pairs = {
-                {
-                    truth.output(),
-                    number(kit, KitNumber.Kind.OUTPUT).more(),
-                    number(kit, KitNumber.Kind.OUTPUT).spread()
-                },
-                {
-                    truth.slope(),
-                    number(kit, KitNumber.Kind.DIAL).more(),
-                    number(kit, KitNumber.Kind.DIAL).spread()
-                },
-                {
-                    truth.box(),
-                    number(kit, KitNumber.Kind.BOX).more(),
-                    number(kit, KitNumber.Kind.BOX).spread()
-                },
-                {
-                    truth.sock(),
-                    number(kit, KitNumber.Kind.LOSS).more(),
-                    number(kit, KitNumber.Kind.LOSS).spread()
-                },
-                {
-                    truth.room(),
-                    number(kit, KitNumber.Kind.ROOM).more(),
-                    number(kit, KitNumber.Kind.ROOM).spread()
-                },
-                {
-                    truth.camera(),
-                    number(kit, KitNumber.Kind.CAMERA).more(),
-                    number(kit, KitNumber.Kind.CAMERA).spread()
-                },
-                {truth.lights(BOXED, 3) + truth.camera(), kit.lightsMore(), kit.lightsSpread()}
-            };
-            for (double[] pair : pairs) {
-                inside += Math.abs(pair[0] - pair[1]) < 1.96 * pair[2] ? 1 : 0;
+            for (KitNumber.Kind kind : DRAWN) {
+                LearntNumber said = number(kit, kind);
+                inside += Math.abs(truth.of(kind) - said.more()) < 1.96 * said.spread() ? 1 : 0;
                 all++;
             }
+            double lights = truth.lights(BOXED, 3) + truth.camera();
+            inside += Math.abs(lights - kit.lightsMore()) < 1.96 * kit.lightsSpread() ? 1 : 0;
+            all++;
         }
         assertThat(inside / (double) all).isBetween(0.93, 0.97);
     }
@@ -192,7 +82,7 @@ public class KitLearningTest {
         int found = 0;
         int frames = 0;
         for (int k = 0; k < KITS; k++) {
-            Truth truth = Truth.drawn(random);
+            DrawnKit truth = DrawnKit.drawn(random);
             List<TakenFrame> good = truth.frames(random);
             good.add(truth.frame(BOXED, 3, 0, random));
             falseAlarms += KitLearning.of(good, frame -> false).held().size();
@@ -217,7 +107,7 @@ public class KitLearningTest {
     @Test
     public void aFrameThatIsKnownCounts() {
         Random random = new Random(23);
-        Truth truth = Truth.drawn(random);
+        DrawnKit truth = DrawnKit.drawn(random);
         List<TakenFrame> frames = truth.frames(random);
         frames.set(1, truth.frame(BOXED, 5, 2, random));
         assertThat(KitLearning.of(frames, frame -> false).held()).hasSize(1);
@@ -227,7 +117,7 @@ public class KitLearningTest {
     @Test
     public void theOrderDoesNotMatter() {
         Random random = new Random(24);
-        List<TakenFrame> frames = Truth.drawn(random).frames(random);
+        List<TakenFrame> frames = DrawnKit.drawn(random).frames(random);
         LearntKit one = learnt(frames, BOXED);
         Collections.reverse(frames);
         LearntKit other = learnt(frames, BOXED);
@@ -316,7 +206,7 @@ public class KitLearningTest {
     @Test
     public void whatCannotBeToldApartIsSaid() {
         Random random = new Random(26);
-        Truth truth = Truth.drawn(random);
+        DrawnKit truth = DrawnKit.drawn(random);
         List<TakenFrame> boxes = List.of(
                 truth.frame(BOXED, 1, 0, random), truth.frame(BOXED, 3, 0, random), truth.frame(BOXED, 5, 0, random));
         LearntKit before = learnt(boxes, BOXED);
@@ -336,7 +226,7 @@ public class KitLearningTest {
     @Test
     public void whatWasLearntIsInTheSetsNumbers() {
         Random random = new Random(27);
-        List<TakenFrame> frames = Truth.drawn(random).frames(random);
+        List<TakenFrame> frames = DrawnKit.drawn(random).frames(random);
         LearntKit kit = learnt(frames, BOXED);
         TableSet set = kit.learnt();
         double more = Stops.between(
@@ -363,7 +253,7 @@ public class KitLearningTest {
         double before = 0;
         double after = 0;
         for (int k = 0; k < KITS; k++) {
-            Truth truth = Truth.drawn(random);
+            DrawnKit truth = DrawnKit.drawn(random);
             LearntKit kit = learnt(truth.frames(random), BOXED);
             double is = truth.lights(BOXED, 3) + truth.camera();
             before += is * is / KITS;
@@ -382,7 +272,7 @@ public class KitLearningTest {
         int second = 0;
         int third = 0;
         for (int k = 0; k < KITS; k++) {
-            Truth truth = Truth.drawn(random);
+            DrawnKit truth = DrawnKit.drawn(random);
             List<TakenFrame> frames = new ArrayList<>();
             frames.add(withGreyCard(truth, random));
             second += left(truth, frames) < 1.0 / 3 ? 1 : 0;
@@ -393,12 +283,12 @@ public class KitLearningTest {
         assertThat(third / (double) KITS).isGreaterThan(0.95);
     }
 
-    private static double left(Truth truth, List<TakenFrame> frames) {
+    private static double left(DrawnKit truth, List<TakenFrame> frames) {
         return Math.abs(
                 truth.lights(BOXED, 3) + truth.camera() - learnt(frames, BOXED).lightsMore());
     }
 
-    private static TakenFrame withGreyCard(Truth truth, Random random) {
+    private static TakenFrame withGreyCard(DrawnKit truth, Random random) {
         TakenFrame frame = truth.frame(BOXED, 3, 0, random);
         List<PatchReading> patches = new ArrayList<>(frame.patches());
         double off = truth.lights(BOXED, 3) + truth.camera() + truth.paler().get(Ground.GREY_CARD);
