@@ -32,10 +32,12 @@ import type {
   PhotographMarks,
   PictureFileKind,
   PictureStops,
+  PictureStyle,
   Pin,
   PlaceLight,
   Plan,
   PowerHelp,
+  PracticeFrames,
   Problem,
   Profile,
   Reading,
@@ -58,6 +60,7 @@ import type {
   TemplateKind,
   TetherStatus,
   ThingsInFrame,
+  ToneCurve,
   UsualSpreads,
 } from "./types";
 
@@ -205,8 +208,26 @@ export const api = {
     json<TetherStatus>("/api/tether", send("PUT", { set, folder })),
   stopWatching: () => json<TetherStatus>("/api/tether", send("DELETE")),
   practise: (set: string) => json<TetherStatus>(`/api/sets/${set}/practice-folder`, send("POST")),
-  takePracticeFrame: (kit: number, set: TableSet, signal?: AbortSignal) =>
-    ask(`/api/practice-frames?kit=${kit}`, send("POST", set, signal)),
+  takePracticeFrame: (
+    { kit, style, bracket }: { kit: number; style: PictureStyle; bracket: boolean },
+    set: TableSet,
+    signal?: AbortSignal,
+  ) =>
+    json<PracticeFrames>(
+      `/api/practice-frames?${new URLSearchParams({ kit: String(kit), style, bracket: String(bracket) })}`,
+      send("POST", set, signal),
+    ),
+  toneCurves: (camera: string, signal?: AbortSignal) =>
+    json<ToneCurve[]>(
+      `/api/tone-curves?${new URLSearchParams({ camera })}`,
+      signal ? { signal } : {},
+    ),
+  learnToneCurve: (frame: string, style: string, signal?: AbortSignal) =>
+    json<ToneCurve[]>(`/api/frames/${frame}/tone-curve`, send("POST", { style }, signal)),
+  putToneCurveInUse: (camera: string, style: string) =>
+    json<ToneCurve[]>("/api/tone-curves/in-use", send("PUT", { camera, style })),
+  deleteToneCurve: (camera: string, style: string) =>
+    ask(`/api/tone-curves?${new URLSearchParams({ camera, style })}`, send("DELETE")),
   keptPhotographs: () => json<KeptPhotograph[]>("/api/kept-photographs"),
   keepPhotograph: (id: string, keep: KeepPhotograph) =>
     json<KeptPhotograph>(`/api/kept-photographs/${id}`, send("PUT", keep)),

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Camera, FolderSync, Square } from "lucide-react";
 import { type FormEvent, useState } from "react";
 import { api } from "../api/client";
-import type { TetherStatus } from "../api/types";
+import type { PictureStyle, TetherStatus } from "../api/types";
 import { attempt, attemptLong } from "../set/attempt";
 import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
@@ -11,6 +11,9 @@ import { TETHER, useComesIn, useTether } from "./tether";
 
 /** The kit that the practice camera finds; another number would be another one. */
 const PRACTICE_KIT = 9;
+
+/** Frames of a bracket. */
+const BRACKET = 5;
 
 /** Where frames come from: a folder that a camera writes into, or the camera to practise with. */
 export function ComingIn() {
@@ -57,24 +60,40 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
   const [firing, setFiring] = useState(false);
   // what was changed a moment ago is not what the camera would take yet
   const stands = useTable((table) => table.possible !== null && table.possible === table.set);
-  const fire = async () => {
+  const [style, setStyle] = useState<PictureStyle>("NEUTRAL");
+  const fire = async (bracket: boolean) => {
     const { id, possible } = useTable.getState();
     if (!id || !possible) return;
     setFiring(true);
-    const none = fires(id, possible);
-    const taken = await attemptLong("The practice camera takes the frame …", async (signal) => {
-      await api.takePracticeFrame(PRACTICE_KIT, possible, signal);
-      return true;
-    });
-    if (!taken) none();
+    const none = Array.from({ length: bracket ? BRACKET : 1 }, () => fires(id, possible));
+    const words = bracket
+      ? "The practice camera takes five frames …"
+      : "The practice camera takes the frame …";
+    const taken = await attemptLong(words, (signal) =>
+      api.takePracticeFrame({ kit: PRACTICE_KIT, style, bracket }, possible, signal),
+    );
+    for (const one of none.slice(taken?.frames ?? 0)) one();
     setFiring(false);
   };
   return (
     <>
       {tether.practice && (
-        <Button look="strong" disabled={firing || !stands} onClick={() => void fire()}>
-          <Camera size={15} aria-hidden /> {firing ? "Taking …" : "Fire"}
-        </Button>
+        <>
+          <Button look="strong" disabled={firing || !stands} onClick={() => void fire(false)}>
+            <Camera size={15} aria-hidden /> {firing ? "Taking …" : "Fire"}
+          </Button>
+          <Button look="outline" disabled={firing || !stands} onClick={() => void fire(true)}>
+            Fire a bracket
+          </Button>
+          <label className="flex items-center gap-1.5 text-sm max-sm:h-11">
+            <input
+              type="checkbox"
+              checked={style === "CONTRAST"}
+              onChange={({ target }) => setStyle(target.checked ? "CONTRAST" : "NEUTRAL")}
+            />
+            Tone curve of its own
+          </label>
+        </>
       )}
       <div className="min-w-0 flex-1 text-sm max-sm:order-last max-sm:basis-full" role="status">
         <p className="truncate">

@@ -20,6 +20,7 @@ import {
 } from "./frames";
 import { Learnt } from "./Learnt";
 import { PatchTable } from "./PatchTable";
+import { ToneCurveOf } from "./ToneCurveOf";
 
 const KINDS = "image/jpeg,image/png,image/tiff";
 
@@ -93,6 +94,7 @@ export function FramesSheet({ open, onClose, onCompare }: Props) {
               <PatchTable frame={frame} answer={answer} />
               {learning && <Counts frame={frame} learning={learning} />}
               {learning && <Learnt answer={learning} older={older} />}
+              <ToneCurveOf frame={frame} frames={state.frames} />
             </div>
           </div>
         ) : (

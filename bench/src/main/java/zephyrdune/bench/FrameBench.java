@@ -8,6 +8,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Setup;
 import zephyrdune.answers.frame.CameraSettings;
+import zephyrdune.answers.frame.FrameFile;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.frame.ProposedPatches;
@@ -41,6 +42,6 @@ public class FrameBench extends Timed {
 
     @Benchmark
     public FrameReading read() {
-        return FrameReading.of(set, set, frame, CameraSettings.UNTOLD, patches);
+        return FrameReading.of(set, set, new FrameFile(frame, CameraSettings.UNTOLD), patches);
     }
 }

@@ -1,8 +1,12 @@
 package zephyrdune.devices;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import zephyrdune.answers.tone.ToneCurve;
 import zephyrdune.formats.CameraExif;
 import zephyrdune.formats.JpegFile;
 import zephyrdune.light.illuminance.KeyLight;
@@ -14,6 +18,9 @@ import zephyrdune.render.picture.Picture;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Exposure;
+import zephyrdune.units.exposure.MarkedScale;
+import zephyrdune.units.measure.Refused;
+import zephyrdune.units.measure.Stops;
 
 /** A camera to practise with: it takes the set as it really stands, by a kit that is not quite what its numbers say. */
 public final class PracticeCamera {
@@ -25,12 +32,17 @@ public final class PracticeCamera {
 
     private static final float QUALITY = 0.92f;
 
+    /** What its files call it. */
+    public static final String NAME = "Practice camera";
+
     private final HiddenTruth truth;
     private final Sensor sensor;
+    private final ToneCurve curve;
 
-    public PracticeCamera(HiddenTruth truth, Sensor sensor) {
+    public PracticeCamera(HiddenTruth truth, Sensor sensor, PictureStyle style) {
         this.truth = truth;
         this.sensor = sensor;
+        this.curve = style.curve();
     }
 
     /**
@@ -42,16 +54,49 @@ public final class PracticeCamera {
      * @return a JPEG with Exif
      */
     public byte[] take(TableSet set, LocalDateTime at, long number) {
+        return bracket(set, at, number, List.of(0.0)).get(0);
+    }
+
+    /**
+     * Takes frames one after the other, a second apart, that differ in ISO alone.
+     *
+     * @param stops by which each is exposed more than the set says
+     * @return those that its ISO allows
+     */
+    public List<byte[]> bracket(TableSet set, LocalDateTime at, long number, List<Double> stops) {
         TableSet really = truth.of(set);
         double below = MeteredExposure.below(set, KeyLight.of(set)) + truth.dimmer();
-        Mix mix = Mix.of(really, Set.of(), KeyLight.of(really), below);
         double ratio = set.camera().sensorHeight() / set.camera().sensorWidth();
         Film film = new Film(really, WIDTH, (int) Math.max(1, Math.round(WIDTH * ratio)), false);
         for (int i = 0; i < PASSES; i++) {
             film.pass(SampleBudget.USUAL, () -> false);
         }
-        Exposure exposure = set.exposure();
-        Picture frame = sensor.record(Denoiser.of(film, mix), exposure.exactSpeed(), new Random(number));
-        return CameraExif.of(set, at).in(JpegFile.write(frame, QUALITY));
+        List<byte[]> frames = new ArrayList<>();
+        for (double more : stops) {
+            faster(really.exposure(), more)
+                    .ifPresent(exposure -> frames.add(recorded(
+                            film,
+                            really.withExposure(exposure),
+                            below,
+                            at.plusSeconds(frames.size()),
+                            number + frames.size())));
+        }
+        return frames;
+    }
+
+    private static Optional<Exposure> faster(Exposure exposure, double stops) {
+        try {
+            return Optional.of(
+                    exposure.withSpeed(MarkedScale.SPEED.nearest(exposure.exactSpeed() * Stops.ratio(stops))));
+        } catch (Refused noSuchSpeed) {
+            return Optional.empty();
+        }
+    }
+
+    private byte[] recorded(Film film, TableSet really, double below, LocalDateTime at, long number) {
+        Mix mix = Mix.of(really, Set.of(), KeyLight.of(really), below);
+        Picture frame = sensor.record(
+                Denoiser.of(film, mix), really.exposure().exactSpeed(), curve.white(), new Random(number));
+        return CameraExif.of(really, NAME, at).in(JpegFile.write(curve.written(frame), QUALITY));
     }
 }

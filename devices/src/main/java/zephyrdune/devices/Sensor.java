@@ -22,8 +22,12 @@ public record Sensor(double fullWell, double readNoise, double shading) {
         return fullWell * BASE_SPEED / Math.max(BASE_SPEED, speed);
     }
 
-    /** A frame of light as it is recorded, linear. */
-    Picture record(Picture light, double speed, Random random) {
+    /**
+     * A frame of light as it is recorded, linear.
+     *
+     * @param white the brightest that the file can say
+     */
+    Picture record(Picture light, double speed, double white, Random random) {
         double gain = gain(speed);
         float[] linear = new float[light.linear().length];
         double middleX = (light.width() - 1) / 2.0;
@@ -35,7 +39,7 @@ public record Sensor(double fullWell, double readNoise, double shading) {
             double shaded = light.linear()[i] * Math.pow(2, -shading * (x * x + y * y) / corner);
             double electrons = Math.max(0, shaded * gain);
             double noise = Math.sqrt(electrons + readNoise * readNoise) * random.nextGaussian();
-            linear[i] = (float) Math.max(0, Math.min(1, (electrons + noise) / gain));
+            linear[i] = (float) Math.max(0, Math.min(white, (electrons + noise) / gain));
         }
         return new Picture(light.width(), light.height(), linear);
     }

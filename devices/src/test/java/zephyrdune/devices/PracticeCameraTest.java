@@ -7,16 +7,22 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.LongStream;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import zephyrdune.answers.frame.Bracket;
+import zephyrdune.answers.frame.FrameFile;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.frame.NextPower;
 import zephyrdune.answers.frame.ProposedPatches;
+import zephyrdune.answers.tone.LearntToneCurve;
+import zephyrdune.answers.tone.ToneCurve;
+import zephyrdune.answers.tone.ToneCurveFit;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
 import zephyrdune.formats.SetFormat;
@@ -25,6 +31,7 @@ import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.PowerChoice;
+import zephyrdune.units.measure.Stops;
 
 /** Frames of the practice camera, read as those of any: by the file and nothing else. */
 public class PracticeCameraTest {
@@ -36,12 +43,13 @@ public class PracticeCameraTest {
     }
 
     private static PhotographFile taken(HiddenTruth truth, TableSet set, long number) throws BadFile {
-        return PhotographFile.read(new PracticeCamera(truth, Sensor.USUAL).take(set, NOW, number));
+        return PhotographFile.read(
+                new PracticeCamera(truth, Sensor.USUAL, PictureStyle.NEUTRAL).take(set, NOW, number));
     }
 
     private static NextPower next(TableSet set, PhotographFile file) {
         List<FramePatch> patches = ProposedPatches.of(set);
-        return FrameReading.of(set, set, file.picture(), file.settings(), patches)
+        return FrameReading.of(set, set, new FrameFile(file.picture(), file.settings()), patches)
                 .next()
                 .orElseThrow();
     }
@@ -69,7 +77,7 @@ public class PracticeCameraTest {
     public void exiftoolReadsTheSame() throws Exception {
         TableSet set = chowder();
         Path file = Files.createTempFile("frame", ".jpg");
-        Files.write(file, new PracticeCamera(HiddenTruth.NONE, Sensor.USUAL).take(set, NOW, 3));
+        Files.write(file, new PracticeCamera(HiddenTruth.NONE, Sensor.USUAL, PictureStyle.NEUTRAL).take(set, NOW, 3));
         Process exiftool = new ProcessBuilder("exiftool", "-n", "-j", file.toString()).start();
         JsonNode told = JsonMapper.shared()
                 .readTree(exiftool.getInputStream().readAllBytes())
@@ -85,6 +93,36 @@ public class PracticeCameraTest {
         assertThat(told.get("Flash").asInt()).isEqualTo(1);
         assertThat(told.get("Orientation").asInt()).isEqualTo(1);
         assertThat(told.get("ImageWidth").asInt()).isEqualTo(600);
+    }
+
+    /** A curve of its own is found from a bracket that went through JPEG files, and the light is read by it as without one. */
+    @Test
+    public void aBracketTellsTheCamerasOwnToneCurve() throws Exception {
+        TableSet set = chowder();
+        PracticeCamera camera = new PracticeCamera(HiddenTruth.NONE, Sensor.USUAL, PictureStyle.CONTRAST);
+        List<FrameFile> files = new ArrayList<>();
+        for (byte[] frame : camera.bracket(set, NOW, 40, List.of(-2.0, -4 / 3.0, 0.0, 2 / 3.0, 5 / 3.0))) {
+            PhotographFile read = PhotographFile.read(frame);
+            assertThat(read.camera()).isEqualTo(PracticeCamera.NAME);
+            files.add(new FrameFile(read.picture(), read.settings()));
+        }
+        LearntToneCurve learnt = ToneCurveFit.of(Bracket.of(set, files));
+        assertThat(learnt.frames()).isEqualTo(5);
+        assertThat(learnt.residual()).isLessThan(0.05);
+        ToneCurve own = PictureStyle.CONTRAST.curve();
+        for (int code = Math.max(12, learnt.darkest()); code <= learnt.brightest(); code++) {
+            assertThat(Stops.between(learnt.curve().of(code), own.of(code)))
+                    .as("code " + code)
+                    .isCloseTo(Stops.between(learnt.curve().of(118), own.of(118)), within(0.05));
+        }
+        FrameFile asSet = files.get(2);
+        List<FramePatch> patches = ProposedPatches.of(set);
+        double off = FrameReading.of(
+                        set, set, new FrameFile(asSet.picture(), asSet.settings(), learnt.curve()), patches)
+                .next()
+                .orElseThrow()
+                .keyOff();
+        assertThat(off).isCloseTo(0, within(0.1));
     }
 
     @Test

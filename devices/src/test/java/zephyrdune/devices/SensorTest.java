@@ -47,7 +47,7 @@ public class SensorTest {
         Sensor sensor = new Sensor(20_000, 12, 0);
         List<double[]> points = new ArrayList<>();
         for (double level = 0.02; level < 0.7; level += 0.04) {
-            Picture frame = sensor.record(even(level), 100, new Random((long) (1e6 * level)));
+            Picture frame = sensor.record(even(level), 100, 1, new Random((long) (1e6 * level)));
             points.add(new double[] {mean(frame), variance(frame)});
         }
         double x = points.stream().mapToDouble(point -> point[0]).average().orElseThrow();
@@ -70,17 +70,17 @@ public class SensorTest {
     @Test
     public void fasterIsNoisier() {
         Sensor sensor = new Sensor(20_000, 0, 0);
-        double slow = variance(sensor.record(even(0.2), 100, new Random(3)));
-        double fast = variance(sensor.record(even(0.2), 400, new Random(4)));
+        double slow = variance(sensor.record(even(0.2), 100, 1, new Random(3)));
+        double fast = variance(sensor.record(even(0.2), 400, 1, new Random(4)));
         assertThat(fast / slow).isCloseTo(4, within(0.1));
     }
 
     @Test
     public void theLensIsDarkerInItsCornersAndNothingIsBeyondWhite() {
         Sensor sensor = new Sensor(1e9, 0, 0.5);
-        Picture frame = sensor.record(even(0.4), 100, new Random(5));
+        Picture frame = sensor.record(even(0.4), 100, 1, new Random(5));
         assertThat(frame.at(SIDE / 2, SIDE / 2, 1)).isCloseTo(0.4, within(1e-3));
         assertThat(frame.at(0, 0, 1)).isCloseTo(0.4 / Math.sqrt(2), within(1e-3));
-        assertThat(sensor.record(even(7), 100, new Random(6)).linear()).containsOnly(1f);
+        assertThat(sensor.record(even(7), 100, 1, new Random(6)).linear()).containsOnly(1f);
     }
 }

@@ -21,6 +21,7 @@ import zephyrdune.set.camera.Exposure;
 /**
  * What a camera writes into its JPEG files of how they were taken (Exif, CIPA DC-008).
  *
+ * @param camera its model
  * @param at time by the camera's clock, which knows no zone
  * @param aperture f-number as marked
  * @param shutter seconds as marked
@@ -30,6 +31,7 @@ import zephyrdune.set.camera.Exposure;
  * @param flash whether one fired
  */
 public record CameraExif(
+        String camera,
         LocalDateTime at,
         double aperture,
         double shutter,
@@ -39,6 +41,8 @@ public record CameraExif(
         boolean flash) {
 
     /** Tags of Exif, and of its part of a file. */
+    private static final int MODEL = 0x0110;
+
     private static final int ORIENTATION = 0x0112;
 
     private static final int EXPOSURE_TIME = 0x829a;
@@ -57,10 +61,11 @@ public record CameraExif(
     private static final int MOST_SPEED = 65_535;
 
     /** Of a frame that a set's camera takes. */
-    public static CameraExif of(TableSet set, LocalDateTime at) {
+    public static CameraExif of(TableSet set, String camera, LocalDateTime at) {
         Exposure exposure = set.exposure();
         double focal = set.camera().focalLength();
         return new CameraExif(
+                camera,
                 at,
                 exposure.aperture(),
                 exposure.shutter(),
@@ -97,6 +102,7 @@ public record CameraExif(
             new TIFFWriter()
                     .write(
                             List.of(
+                                    new TIFFEntry(MODEL, TIFF.TYPE_ASCII, camera),
                                     new TIFFEntry(ORIENTATION, TIFF.TYPE_SHORT, 1),
                                     new TIFFEntry(TIFF.TAG_EXIF_IFD, TIFF.TYPE_LONG, new IFD(taken))),
                             file);

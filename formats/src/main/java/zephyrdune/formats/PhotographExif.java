@@ -22,22 +22,28 @@ import zephyrdune.units.measure.Refused;
  * What Exif (CIPA DC-008) says of a photograph, as far as it can be true.
  *
  * @param orientation 1 to 8 as Exif has it; 1 is upright
+ * @param camera its make and model; empty where it says nothing
  * @param takenAt by the camera's clock, which knows no zone
  */
 record PhotographExif(
-        int orientation, Optional<KnownLens> lens, CameraSettings settings, Optional<LocalDateTime> takenAt) {
+        int orientation,
+        Optional<KnownLens> lens,
+        CameraSettings settings,
+        String camera,
+        Optional<LocalDateTime> takenAt) {
 
     private static final int UPRIGHT = 1;
     private static final int MOST = 8;
+    private static final int LONGEST_NAME = 80;
     private static final double MILLIMETRE = 1e-3;
 
     private static final PhotographExif NONE =
-            new PhotographExif(UPRIGHT, Optional.empty(), CameraSettings.UNTOLD, Optional.empty());
+            new PhotographExif(UPRIGHT, Optional.empty(), CameraSettings.UNTOLD, "", Optional.empty());
 
     static PhotographExif of(byte[] file) {
         try {
             Metadata found = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file), file.length);
-            return new PhotographExif(orientation(found), lens(found), settings(found), takenAt(found));
+            return new PhotographExif(orientation(found), lens(found), settings(found), camera(found), takenAt(found));
         } catch (ImageProcessingException | IOException | RuntimeException unreadable) {
             return NONE;
         }
@@ -70,6 +76,23 @@ record PhotographExif(
                 told(metadata, ExifSubIFDDirectory.TAG_FNUMBER),
                 told(metadata, ExifSubIFDDirectory.TAG_EXPOSURE_TIME),
                 told(metadata, ExifSubIFDDirectory.TAG_ISO_EQUIVALENT));
+    }
+
+    /** Model, after the make where the model does not name it. */
+    private static String camera(Metadata metadata) {
+        String make = text(metadata, ExifIFD0Directory.TAG_MAKE);
+        String model = text(metadata, ExifIFD0Directory.TAG_MODEL);
+        String camera = model.startsWith(make) ? model : make + " " + model;
+        return camera.length() > LONGEST_NAME ? camera.substring(0, LONGEST_NAME) : camera;
+    }
+
+    private static String text(Metadata metadata, int tag) {
+        return metadata.getDirectoriesOfType(ExifIFD0Directory.class).stream()
+                .map(directory -> directory.getString(tag))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .map(text -> text.replaceAll("\\p{Cntrl}+", " ").strip())
+                .orElse("");
     }
 
     /** A zero stands for what a camera does not know. */

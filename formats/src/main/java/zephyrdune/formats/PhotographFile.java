@@ -20,10 +20,15 @@ import zephyrdune.render.picture.Picture;
  *
  * @param picture as light: sRGB undone
  * @param lens as far as Exif tells; so with all that follows
+ * @param camera its make and model; empty where the file does not name them
  * @param takenAt by the camera's clock, which knows no zone
  */
 public record PhotographFile(
-        Picture picture, Optional<KnownLens> lens, CameraSettings settings, Optional<LocalDateTime> takenAt) {
+        Picture picture,
+        Optional<KnownLens> lens,
+        CameraSettings settings,
+        String camera,
+        Optional<LocalDateTime> takenAt) {
 
     /** Longest file read, bytes. */
     public static final int LONGEST_FILE = 60_000_000;
@@ -52,7 +57,11 @@ public record PhotographFile(
         PhotographExif exif = PhotographExif.of(file);
         BufferedImage image = decode(file, kind(file));
         return new PhotographFile(
-                Reduced.of(Rgb8.of(image), exif.orientation(), LONGEST), exif.lens(), exif.settings(), exif.takenAt());
+                Reduced.of(Rgb8.of(image), exif.orientation(), LONGEST),
+                exif.lens(),
+                exif.settings(),
+                exif.camera(),
+                exif.takenAt());
     }
 
     private static String kind(byte[] file) throws BadFile {

@@ -51,7 +51,7 @@ public class FrameApiTest extends RunningServer {
 
     /** The same as a camera of the set's own settings, but for its ISO speed, stores it. */
     static byte[] taken(int seed, double speed, LocalDateTime at) {
-        return new CameraExif(at, 8, 1.0 / 125, speed, 0.085, 0.085, true).in(grey(seed));
+        return new CameraExif("Test camera", at, 8, 1.0 / 125, speed, 0.085, 0.085, true).in(grey(seed));
     }
 
     private HttpResponse<byte[]> add(String to, String name, byte[] file) {

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import zephyrdune.answers.kit.KitNumbers;
-import zephyrdune.render.picture.Picture;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Cancellation;
 
@@ -36,10 +35,9 @@ public record FrameReading(
      * @param set as it stood, its power where it was set
      * @param now the set that the next frame will be of
      */
-    public static FrameReading of(
-            TableSet set, TableSet now, Picture frame, CameraSettings settings, List<FramePatch> patches) {
-        Prediction prediction = new Prediction(set, settings);
-        List<PatchReading> read = Cancellation.onAllCores(patches, patch -> prediction.read(frame, patch));
+    public static FrameReading of(TableSet set, TableSet now, FrameFile file, List<FramePatch> patches) {
+        Prediction prediction = new Prediction(set, file.settings());
+        List<PatchReading> read = Cancellation.onAllCores(patches, patch -> prediction.read(file, patch));
         List<Integer> told = IntStream.range(0, read.size())
                 .filter(at -> read.get(at).off().isPresent())
                 .boxed()
@@ -53,9 +51,9 @@ public record FrameReading(
         }
         return new FrameReading(
                 all,
-                settings.brighter(set.exposure()),
+                file.settings().brighter(set.exposure()),
                 prediction.below(),
-                JustWhite.of(set, prediction.below(), all),
+                JustWhite.of(set, file, prediction.below(), all),
                 next(set, now, all, light));
     }
 

@@ -19,18 +19,17 @@ import zephyrdune.units.measure.Stops;
  */
 public record JustWhite(double wantedBelow, DialMark mark, OptionalDouble heroTop, boolean heroClips) {
 
-    private static final double FULL = Stops.between(1, CorrectExposure.MID_GREY);
-
     /** Nearer to a mark than this is that mark, stops. */
     private static final double AT = 1e-6;
 
     /** @param below full power, stops, that the light was set to */
-    static Optional<JustWhite> of(TableSet set, double below, List<PatchReading> patches) {
+    static Optional<JustWhite> of(TableSet set, FrameFile file, double below, List<PatchReading> patches) {
+        double white = file.curve().white();
         Optional<PatchReading> backdrop = measured(FramePatch.Part.BACKDROP, patches);
-        if (backdrop.isEmpty() || !(lights(backdrop.get()) > 0) || !(room(backdrop.get()) < 1)) {
+        if (backdrop.isEmpty() || !(lights(backdrop.get()) > 0) || !(room(backdrop.get()) < white)) {
             return Optional.empty();
         }
-        double more = Stops.between(1 - room(backdrop.get()), lights(backdrop.get()));
+        double more = Stops.between(white - room(backdrop.get()), lights(backdrop.get()));
         double wanted = below - more;
         DialMark mark = darker(set.light().source(), wanted);
         double up = below - mark.below();
@@ -39,7 +38,11 @@ public record JustWhite(double wantedBelow, DialMark mark, OptionalDouble heroTo
                 ? OptionalDouble.of(Stops.between(
                         lights(hero.get()) * Stops.ratio(up) + room(hero.get()), CorrectExposure.MID_GREY))
                 : OptionalDouble.empty();
-        return Optional.of(new JustWhite(wanted, mark, top, top.isPresent() && top.getAsDouble() > FULL));
+        return Optional.of(new JustWhite(
+                wanted,
+                mark,
+                top,
+                top.isPresent() && top.getAsDouble() > Stops.between(white, CorrectExposure.MID_GREY)));
     }
 
     private static DialMark darker(Source source, double wanted) {

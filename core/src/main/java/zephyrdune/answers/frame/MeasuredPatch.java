@@ -3,7 +3,7 @@ package zephyrdune.answers.frame;
 import zephyrdune.render.picture.Picture;
 
 /**
- * What a frame's file says of a round patch, sRGB undone.
+ * What a frame's file says of a round patch, as light.
  *
  * @param light mean linear luminance, 1 for the brightest that can be told
  * @param uneven standard deviation of it over its mean
@@ -14,11 +14,12 @@ record MeasuredPatch(double light, double uneven, boolean clipped, boolean black
 
     private static final double MOST_CLIPPED = 0.02;
 
-    /** Darker than two codes of eight bits is the end of them: sRGB's straight part, 2 / 255 / 12.92 (IEC 61966-2-1). */
-    private static final double BLACK = 2 / 255.0 / 12.92;
+    /** Darker than this code of eight bits is the end of them. */
+    private static final int BLACK = 2;
 
     /** @param reach radius, as a share of the picture's width */
-    static MeasuredPatch of(Picture frame, double across, double down, double reach) {
+    static MeasuredPatch of(FrameFile file, double across, double down, double reach) {
+        Picture frame = file.picture();
         double radius = Math.max(1, reach * frame.width());
         double x = across * frame.width() - 0.5;
         double y = down * frame.height() - 0.5;
@@ -31,7 +32,7 @@ record MeasuredPatch(double light, double uneven, boolean clipped, boolean black
                 if (Math.hypot(column - x, row - y) > radius) {
                     continue;
                 }
-                double light = frame.luminance(row * frame.width() + column);
+                double light = file.curve().luminance(frame, row * frame.width() + column);
                 sum += light;
                 squares += light * light;
                 clipped += frame.full(column, row) ? 1 : 0;
@@ -40,7 +41,11 @@ record MeasuredPatch(double light, double uneven, boolean clipped, boolean black
         }
         double mean = sum / count;
         double spread = Math.sqrt(Math.max(0, squares / count - mean * mean));
-        return new MeasuredPatch(mean, mean > 0 ? spread / mean : 0, clipped > MOST_CLIPPED * count, mean < BLACK);
+        return new MeasuredPatch(
+                mean,
+                mean > 0 ? spread / mean : 0,
+                clipped > MOST_CLIPPED * count,
+                mean < file.curve().of(BLACK));
     }
 
     private static int first(double from) {

@@ -9,7 +9,6 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.metering.SeenLight;
 import zephyrdune.render.picture.Mix;
-import zephyrdune.render.picture.Picture;
 import zephyrdune.render.trace.CameraHit;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
@@ -40,7 +39,7 @@ final class Prediction {
         return below;
     }
 
-    PatchReading read(Picture frame, FramePatch patch) {
+    PatchReading read(FrameFile file, FramePatch patch) {
         Optional<CameraHit> hit = CameraHit.of(view, scene, patch.across(), patch.down());
         if (hit.isEmpty()) {
             return PatchReading.unseen(patch, "Nothing of the set is seen here");
@@ -63,9 +62,9 @@ final class Prediction {
                 0,
                 false,
                 "");
-        MeasuredPatch measured = MeasuredPatch.of(frame, patch.across(), patch.down(), SeenLight.reach(view, place));
+        MeasuredPatch measured = MeasuredPatch.of(file, patch.across(), patch.down(), SeenLight.reach(view, place));
         if (measured.clipped()) {
-            return predicted.clipped(Stops.between(Picture.FULL, brightestChannel(seen.layers())));
+            return predicted.clipped(Stops.between(file.full(), brightestChannel(seen.layers())));
         }
         if (measured.black()) {
             return predicted.unmeasured("As dark as the file can say: not used");

@@ -24,13 +24,14 @@ import zephyrdune.formats.MarksFormat;
 import zephyrdune.formats.SetFormat;
 
 /**
- * The JSON files of a backup: one for each set, and for each take and test frame with the set file in it, the kit, the lookbook, one for each kept
+ * The JSON files of a backup: one for each set, and for each take and test frame with the set file in it, the tone curves of cameras, the kit, the lookbook, one for each kept
  * photograph, and what was done once.
  */
 final class BackupEntries {
 
     private static final String KIT = "kit.json";
     private static final String FRAMES = "frames/";
+    private static final String TONE_CURVES = "tone-curves.json";
     private static final String PHOTOGRAPHS = "photographs/";
     private static final String LOOKBOOK = "lookbook.json";
     private static final String DONE_ONCE = "done-once.json";
@@ -74,6 +75,7 @@ final class BackupEntries {
             node.put("set", frame.set().toString());
             node.put("name", frame.name());
             node.put("hash", frame.hash());
+            node.put("camera", frame.camera());
             frame.takenAt().ifPresent(at -> node.put("takenAt", at.toString()));
             frame.aperture().ifPresent(value -> node.put("aperture", value));
             frame.shutter().ifPresent(value -> node.put("shutter", value));
@@ -87,6 +89,16 @@ final class BackupEntries {
             frame.document().ifPresent(document -> node.set("document", document));
             entries.put(FRAMES + frame.id() + ".json", bytes(node));
         }
+        ArrayNode curves = JSON.createArrayNode();
+        for (Kept.KeptToneCurve curve : kept.toneCurves()) {
+            curves.addObject()
+                    .put("camera", curve.camera())
+                    .put("style", curve.style())
+                    .put("learntAt", curve.learntAt().toString())
+                    .put("inUse", curve.inUse())
+                    .set("learnt", curve.learnt());
+        }
+        entries.put(TONE_CURVES, bytes(curves));
         kept.kit().ifPresent(kit -> entries.put(KIT, bytes(single(kit))));
         kept.lookbook().ifPresent(book -> entries.put(LOOKBOOK, bytes(single(book))));
         for (Kept.KeptPhotograph photograph : kept.photographs()) {
@@ -141,6 +153,7 @@ final class BackupEntries {
         List<Kept.KeptFrame> frames = new ArrayList<>();
         Optional<Kept.KeptSingle> kit = Optional.empty();
         Optional<Kept.KeptSingle> lookbook = Optional.empty();
+        List<Kept.KeptToneCurve> curves = new ArrayList<>();
         List<Kept.KeptPhotograph> photographs = new ArrayList<>();
         List<Kept.DoneOnce> once = new ArrayList<>();
         try {
@@ -154,6 +167,15 @@ final class BackupEntries {
                     frames.add(frame(node));
                 } else if (entry.getKey().startsWith(PHOTOGRAPHS)) {
                     photographs.add(photograph(node));
+                } else if (entry.getKey().equals(TONE_CURVES)) {
+                    for (JsonNode curve : node) {
+                        curves.add(new Kept.KeptToneCurve(
+                                curve.path("camera").asString(),
+                                curve.path("style").asString(),
+                                time(curve, "learntAt"),
+                                curve.path("inUse").booleanValue(),
+                                curve.path("learnt")));
+                    }
                 } else if (entry.getKey().equals(KIT)) {
                     kit = Optional.of(single(node, KitFormat.FORMAT, KitFormat.VERSION));
                 } else if (entry.getKey().equals(LOOKBOOK)) {
@@ -174,7 +196,7 @@ final class BackupEntries {
         if (frames.stream().anyMatch(frame -> !known.contains(frame.set()))) {
             throw new BadBackup("It is damaged: a test frame in it is of no set in it");
         }
-        return new Kept(sets, takes, frames, kit, lookbook, photographs, once);
+        return new Kept(sets, takes, frames, curves, kit, lookbook, photographs, once);
     }
 
     private static Kept.KeptSet set(JsonNode node) throws BadBackup {
@@ -211,6 +233,7 @@ final class BackupEntries {
                 UUID.fromString(node.path("set").asString()),
                 node.path("name").asString(),
                 node.path("hash").asString(),
+                node.path("camera").asString(""),
                 node.has("takenAt")
                         ? Optional.of(LocalDateTime.parse(node.path("takenAt").asString()))
                         : Optional.empty(),

@@ -50,10 +50,18 @@ final class BackupStore {
                         .query((row, n) -> take(row))
                         .list(),
                 jdbc.sql("""
-                                select id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at,
+                                select id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at,
                                     deleted_at, counts, document
                                 from frame order by id
                                 """).query((row, n) -> frame(row)).list(),
+                jdbc.sql("select camera, style, learnt, learnt_at, in_use from tone_curve order by camera, style")
+                        .query((row, n) -> new Kept.KeptToneCurve(
+                                row.getString("camera"),
+                                row.getString("style"),
+                                time(row, "learnt_at"),
+                                row.getBoolean("in_use"),
+                                JSON.readTree(row.getString("learnt"))))
+                        .list(),
                 single("kit"),
                 single("lookbook"),
                 jdbc.sql("select id, title, client, picture, created_at, marks from photograph order by id")
@@ -73,10 +81,11 @@ final class BackupStore {
     /** Puts all of a backup in the place of all that is there, or nothing. */
     void replace(Kept kept) {
         writing.executeWithoutResult(status -> {
-            jdbc.sql("lock table table_set, take, frame, tether, kit, lookbook, photograph, done_once")
+            jdbc.sql("lock table table_set, take, frame, tone_curve, tether, kit, lookbook, photograph, done_once")
                     .update();
             jdbc.sql("delete from take").update();
             jdbc.sql("delete from frame").update();
+            jdbc.sql("delete from tone_curve").update();
             jdbc.sql("delete from tether").update();
             jdbc.sql("delete from table_set").update();
             jdbc.sql("delete from kit").update();
@@ -100,6 +109,7 @@ final class BackupStore {
             }
             kept.takes().forEach(this::add);
             kept.frames().forEach(this::add);
+            kept.toneCurves().forEach(this::add);
             kept.kit().ifPresent(kit -> add("kit", kit));
             kept.lookbook().ifPresent(book -> add("lookbook", book));
             kept.photographs().forEach(this::add);
@@ -145,15 +155,16 @@ final class BackupStore {
     private void add(Kept.KeptFrame frame) {
         jdbc.sql("""
                         insert into frame
-                            (id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at, deleted_at,
+                            (id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at, deleted_at,
                             counts, document)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
                         """)
                 .params(
                         frame.id(),
                         frame.set(),
                         frame.name(),
                         frame.hash(),
+                        frame.camera(),
                         frame.takenAt().orElse(null),
                         frame.aperture().orElse(null),
                         frame.shutter().orElse(null),
@@ -165,6 +176,12 @@ final class BackupStore {
                         frame.deletedAt().orElse(null),
                         frame.counts().orElse(null),
                         frame.document().map(JsonNode::toString).orElse(null))
+                .update();
+    }
+
+    private void add(Kept.KeptToneCurve curve) {
+        jdbc.sql("insert into tone_curve (camera, style, learnt, learnt_at, in_use) values (?, ?, ?::json, ?, ?)")
+                .params(curve.camera(), curve.style(), curve.learnt().toString(), curve.learntAt(), curve.inUse())
                 .update();
     }
 
@@ -204,6 +221,7 @@ final class BackupStore {
                 row.getObject("set_id", UUID.class),
                 row.getString("name"),
                 row.getString("hash"),
+                row.getString("camera"),
                 Optional.ofNullable(row.getObject("taken_at", LocalDateTime.class)),
                 Optional.ofNullable(row.getObject("aperture", Double.class)),
                 Optional.ofNullable(row.getObject("shutter", Double.class)),

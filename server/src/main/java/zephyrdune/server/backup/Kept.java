@@ -12,6 +12,7 @@ record Kept(
         List<KeptSet> sets,
         List<KeptTake> takes,
         List<KeptFrame> frames,
+        List<KeptToneCurve> toneCurves,
         Optional<KeptSingle> kit,
         Optional<KeptSingle> lookbook,
         List<KeptPhotograph> photographs,
@@ -21,6 +22,7 @@ record Kept(
         sets = List.copyOf(sets);
         takes = List.copyOf(takes);
         frames = List.copyOf(frames);
+        toneCurves = List.copyOf(toneCurves);
         photographs = List.copyOf(photographs);
         doneOnce = List.copyOf(doneOnce);
     }
@@ -56,6 +58,7 @@ record Kept(
     /**
      * A test frame of a set that is kept.
      *
+     * @param camera as its file names it; empty where it does not
      * @param takenAt by the camera's clock; absent where that is not known, and so with aperture, shutter and speed
      * @param picture in Base64
      * @param deletedAt absent for one that is not deleted
@@ -67,6 +70,7 @@ record Kept(
             UUID set,
             String name,
             String hash,
+            String camera,
             Optional<LocalDateTime> takenAt,
             Optional<Double> aperture,
             Optional<Double> shutter,
@@ -78,6 +82,14 @@ record Kept(
             Optional<OffsetDateTime> deletedAt,
             Optional<Boolean> counts,
             Optional<JsonNode> document) {}
+
+    /**
+     * A camera's tone curve.
+     *
+     * @param learnt as the database has it
+     * @param inUse whether its frames are read by it
+     */
+    record KeptToneCurve(String camera, String style, OffsetDateTime learntAt, boolean inUse, JsonNode learnt) {}
 
     /**
      * A photograph to match.

@@ -278,7 +278,7 @@ class FrameController {
         return store.restore(id).orElseThrow(FrameController::missing);
     }
 
-    private static Missing missing() {
+    static Missing missing() {
         return new Missing("There is no such frame; it may have been deleted");
     }
 }

@@ -4,22 +4,30 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import zephyrdune.answers.frame.Bracket;
 import zephyrdune.answers.frame.CameraSettings;
+import zephyrdune.answers.frame.FrameFile;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.frame.ProposedPatches;
+import zephyrdune.answers.tone.LearntToneCurve;
+import zephyrdune.answers.tone.ToneCurveFit;
+import zephyrdune.render.picture.Picture;
 import zephyrdune.server.photographs.OpenPhotographs;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Refused;
 
 /** Reads kept frames beside what their sets predict, and keeps what was read. */
 @Component
 class FrameReader {
 
     private final FrameStore store;
+    private final ToneCurveStore curves;
     private final OpenPhotographs open;
 
-    FrameReader(FrameStore store, OpenPhotographs open) {
+    FrameReader(FrameStore store, ToneCurveStore curves, OpenPhotographs open) {
         this.store = store;
+        this.curves = curves;
         this.open = open;
     }
 
@@ -29,11 +37,9 @@ class FrameReader {
      * @param patches none for those that are proposed
      */
     FrameReading read(StoredFrame frame, TableSet set, TableSet now, List<FramePatch> patches) {
-        CameraSettings settings =
-                new CameraSettings(optional(frame.aperture()), optional(frame.shutter()), optional(frame.speed()));
+        FrameFile file = new FrameFile(picture(frame), settings(frame), curves.inUse(frame.camera()));
         List<FramePatch> places = patches.isEmpty() ? ProposedPatches.of(set) : patches;
-        FrameReading reading =
-                FrameReading.of(set, now, open.find(frame.id(), store::picture).picture(), settings, places);
+        FrameReading reading = FrameReading.of(set, now, file, places);
         store.keepReading(frame.id(), set, KeptReading.of(reading));
         return reading;
     }
@@ -42,6 +48,25 @@ class FrameReader {
     KeptReading kept(UUID id, TableSet set) {
         return store.reading(id)
                 .orElseGet(() -> KeptReading.of(read(store.find(id).orElseThrow(), set, set, List.of())));
+    }
+
+    /** The tone curve that a frame tells with those of the same camera and set that stood alike. */
+    LearntToneCurve toneCurve(StoredFrame frame) {
+        TableSet set = store.set(frame.id())
+                .orElseThrow(() -> new Refused("set", "It is not told yet how the set stood for this frame"));
+        return ToneCurveFit.of(Bracket.of(
+                set,
+                store.alike(frame.id()).stream()
+                        .map(one -> new FrameFile(picture(one), settings(one)))
+                        .toList()));
+    }
+
+    private Picture picture(StoredFrame frame) {
+        return open.find(frame.id(), store::picture).picture();
+    }
+
+    private static CameraSettings settings(StoredFrame frame) {
+        return new CameraSettings(optional(frame.aperture()), optional(frame.shutter()), optional(frame.speed()));
     }
 
     private static OptionalDouble optional(Double value) {

@@ -27,7 +27,7 @@ import zephyrdune.set.TableSet;
 class FrameStore {
 
     private static final String COLUMNS = """
-            select id, name, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at,
+            select id, name, camera, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at,
                 document is not null as stood, counts
             from frame\s""";
 
@@ -97,8 +97,8 @@ class FrameStore {
         String hash = hash(file);
         jdbc.sql("""
                         insert into frame
-                            (id, set_id, name, hash, taken_at, aperture, shutter, speed, width, height, picture, added_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                            (id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         on conflict (set_id, hash) where deleted_at is null do nothing
                         """)
                 .params(
@@ -106,6 +106,7 @@ class FrameStore {
                         set,
                         name,
                         hash,
+                        photograph.camera(),
                         photograph.takenAt().orElse(null),
                         told(photograph.settings().aperture()),
                         told(photograph.settings().shutter()),
@@ -171,6 +172,15 @@ class FrameStore {
                 .flatMap(KeptReading::read);
     }
 
+    /** Frames of the same camera and set that were taken as it stood for one of them, in the order they were taken in. */
+    List<StoredFrame> alike(UUID id) {
+        return jdbc.sql(COLUMNS + """
+                        where deleted_at is null and document is not null and (set_id, camera, document::text) =
+                            (select set_id, camera, document::text from frame where id = ?)
+                        order by taken_at nulls last, added_at, name, id
+                        """).param(id).query(FrameStore::stored).list();
+    }
+
     /** The set that a frame is of. */
     Optional<UUID> setOf(UUID id) {
         return jdbc.sql("select set_id from frame where id = ?")
@@ -214,6 +224,7 @@ class FrameStore {
         return new StoredFrame(
                 row.getObject("id", UUID.class),
                 row.getString("name"),
+                row.getString("camera"),
                 row.getObject("taken_at", LocalDateTime.class),
                 row.getObject("aperture", Double.class),
                 row.getObject("shutter", Double.class),

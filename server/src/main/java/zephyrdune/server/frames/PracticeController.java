@@ -11,18 +11,18 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.devices.PictureStyle;
 import zephyrdune.devices.PracticeCamera;
 import zephyrdune.devices.PracticeKit;
 import zephyrdune.devices.Sensor;
@@ -70,21 +70,34 @@ class PracticeController {
         }
     }
 
-    /** @param kit which of the possible kits stands there: the same number is always the same one */
+    /** @param frames that were taken: of a bracket those that the camera has an ISO for */
+    record PracticeFrames(int frames) {}
+
+    /** Stops that the frames of a bracket are exposed by, unequal: equal ones leave a curve a wave of their own length free. */
+    private static final List<Double> BRACKET = List.of(-2.0, -4 / 3.0, 0.0, 2 / 3.0, 5 / 3.0);
+
+    /**
+     * @param kit which of the possible kits stands there: the same number is always the same one
+     * @param bracket whether five frames are taken that differ in ISO alone
+     */
     @PostMapping("/api/practice-frames")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
     @Operation(
             operationId = "takePracticeFrame",
             summary = "Have the practice camera take the set as it really stands, into a folder of its own")
-    CompletableFuture<Void> take(@RequestParam long kit, @RequestBody TableSet set) {
-        long number = taken.incrementAndGet();
+    CompletableFuture<PracticeFrames> take(
+            @RequestParam long kit,
+            @RequestParam(defaultValue = "NEUTRAL") PictureStyle style,
+            @RequestParam(defaultValue = "false") boolean bracket,
+            @RequestBody TableSet set) {
         return computing.slowly(() -> {
             LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
-            byte[] frame = new PracticeCamera(
-                            kits.computeIfAbsent(kit, PracticeKit::new).against(set), Sensor.USUAL)
-                    .take(set, now, number);
-            write("practice-%tY%<tm%<td-%<tH%<tM%<tS-%d.jpg".formatted(now, number), frame);
-            return null;
+            List<byte[]> frames = new PracticeCamera(
+                            kits.computeIfAbsent(kit, PracticeKit::new).against(set), Sensor.USUAL, style)
+                    .bracket(set, now, taken.get(), bracket ? BRACKET : List.of(0.0));
+            for (byte[] frame : frames) {
+                write("practice-%tY%<tm%<td-%<tH%<tM%<tS-%d.jpg".formatted(now, taken.incrementAndGet()), frame);
+            }
+            return new PracticeFrames(frames.size());
         });
     }
 

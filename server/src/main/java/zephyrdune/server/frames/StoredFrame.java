@@ -9,6 +9,7 @@ import java.util.UUID;
  * A test frame of a set.
  *
  * @param name of its file
+ * @param camera as its file names it; empty where it does not
  * @param takenAt by the camera's clock, which knows no zone; absent where the file does not tell
  * @param aperture f-number; absent where the file does not tell, and so with shutter, in seconds, and ISO speed
  * @param width pixels that are kept
@@ -19,6 +20,7 @@ import java.util.UUID;
 public record StoredFrame(
         UUID id,
         String name,
+        String camera,
         @Schema(types = {"string", "null"}) LocalDateTime takenAt,
         @Schema(types = {"number", "null"}) Double aperture,
         @Schema(types = {"number", "null"}) Double shutter,

@@ -94,6 +94,7 @@ public class BackupTest {
                                 new UUID(1, 1),
                                 "frame 12.jpg",
                                 "0a1b",
+                                "Bench camera",
                                 Optional.of(LocalDateTime.of(2026, 3, 4, 10, 11, 12)),
                                 Optional.of(8.0),
                                 Optional.of(1.0 / 125),
@@ -110,6 +111,7 @@ public class BackupTest {
                                 new UUID(1, 1),
                                 "scan.png",
                                 "0a1c",
+                                "",
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty(),
@@ -121,6 +123,12 @@ public class BackupTest {
                                 Optional.of(NOW.plusDays(1)),
                                 Optional.empty(),
                                 Optional.empty())),
+                List.of(new Kept.KeptToneCurve(
+                        "Bench camera",
+                        "Contrast",
+                        NOW,
+                        true,
+                        JsonMapper.shared().createObjectNode().put("residual", 0.02))),
                 Optional.of(new Kept.KeptSingle(3, NOW, demo("demo-kit.json"))),
                 Optional.of(new Kept.KeptSingle(2, NOW, LookbookFormat.tree(new Lookbook(ReadyLooks.all())))),
                 List.of(new Kept.KeptPhotograph(
@@ -173,7 +181,14 @@ public class BackupTest {
     @Test
     public void olderBackupsAreRead() throws Exception {
         Kept without = new Kept(
-                kept(7).sets(), List.of(), List.of(), kept(7).kit(), Optional.empty(), List.of(), kept(7).doneOnce());
+                kept(7).sets(),
+                List.of(),
+                List.of(),
+                List.of(),
+                kept(7).kit(),
+                Optional.empty(),
+                List.of(),
+                kept(7).doneOnce());
         Path older = changed(
                 written(without),
                 (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":5", "\"version\":1") : text);
@@ -183,18 +198,32 @@ public class BackupTest {
     @Test
     public void aTakeOrAFrameOfNoSetIsRefused() throws Exception {
         Kept stray = new Kept(
-                List.of(), kept(7).takes(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
+                List.of(),
+                kept(7).takes(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of());
         assertThatThrownBy(() -> BackupFile.read(written(stray))).hasMessageContaining("a take in it is of no set");
         Kept frame = new Kept(
-                List.of(), List.of(), kept(7).frames(), Optional.empty(), Optional.empty(), List.of(), List.of());
+                List.of(),
+                List.of(),
+                kept(7).frames(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of());
         assertThatThrownBy(() -> BackupFile.read(written(frame)))
                 .hasMessageContaining("a test frame in it is of no set");
     }
 
     @Test
     public void anEmptyDatabaseToo() throws Exception {
-        Kept nothing =
-                new Kept(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
+        Kept nothing = new Kept(
+                List.of(), List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
         assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
     }
 
@@ -240,7 +269,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":5", "\"version\":6") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":6", "\"version\":7") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
@@ -251,6 +280,7 @@ public class BackupTest {
         ObjectNode newer = ((ObjectNode) demo("demo/1-chowder.json")).put("version", 99);
         Kept kept = new Kept(
                 List.of(new Kept.KeptSet(new UUID(1, 1), 1, NOW, NOW, Optional.empty(), newer)),
+                List.of(),
                 List.of(),
                 List.of(),
                 Optional.empty(),
