@@ -18,11 +18,11 @@ import zephyrdune.answers.next.NextMove;
 import zephyrdune.answers.next.Schools;
 import zephyrdune.answers.search.Found;
 import zephyrdune.answers.search.Search;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.ReadyMade;
 import zephyrdune.set.look.NamedLook;
 import zephyrdune.set.look.ReadyLooks;
+import zephyrdune.units.sampling.Sureness;
 
 /** A look judged, the next moves, and a whole search with every ready-made piece in the kit. */
 @State(Scope.Benchmark)

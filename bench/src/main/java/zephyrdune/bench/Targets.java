@@ -20,11 +20,11 @@ import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.Noise;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.render.picture.Progress;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * What the application is to be as fast as, and what it is: prints a line a target, set by set, with the median and whether it is met.

@@ -16,8 +16,8 @@ import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.sampling.Sureness;
 
 public class AnswersApiTest extends RunningServer {
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.KeyColour;
 import zephyrdune.light.illuminance.Cutters;
@@ -12,7 +13,6 @@ import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.Metered;
 import zephyrdune.render.picture.Mix;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
@@ -20,21 +20,15 @@ import zephyrdune.set.card.Card;
 import zephyrdune.units.colour.Mired;
 import zephyrdune.units.colour.WhiteBalance;
 import zephyrdune.units.measure.Stops;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * The hero's lit side against its shadow side: all light on the hero's outline at half its height, straight under the key and straight
- * opposite. With the cards, and without those that only fill.
+ * opposite. With the cards, and without those that only fill. Found by traced rounds, and the same for the same set.
  *
- * <p>Found by traced rounds, and the same for the same set.
- *
- * @param lit the lit side
- * @param shadow the shadow side
- * @param with the cards
- * @param bare without the cards that fill
- * @param cardShares of each card, what it sends to the shadow side over all that there is
- * @param tint of what the cards send to the shadow side against the key: positive is warmer, mired; absent where they send nothing
+ * <p>Used by one thread: what there would be without the cards is found when first asked for.
  */
-public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> cardShares, OptionalDouble tint) {
+public final class Fill {
 
     /**
      * Light on both sides.
@@ -57,6 +51,21 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
     /** Light that the cards send in less than this share of all has no colour worth a word. */
     private static final double NOTHING = 1e-4;
 
+    private final TableSet set;
+    private final Side lit;
+    private final Side shadow;
+    private final Sides with;
+    private final Supplier<Light> barely;
+    private Light bare;
+
+    private Fill(TableSet set, Side lit, Side shadow, Sides with, Supplier<Light> barely) {
+        this.set = set;
+        this.lit = lit;
+        this.shadow = shadow;
+        this.with = with;
+        this.barely = barely;
+    }
+
     /** Nothing where the light stands straight above the hero. */
     public static Optional<Fill> of(TableSet set, KeyLight key) {
         return of(set, key, MeteredExposure.below(set, key), Set.of(), Sureness.AT_REST);
@@ -78,10 +87,45 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
         Side lit = Side.of(set.dish(), dx, dy);
         Side shadow = Side.of(set.dish(), -dx, -dy);
         Sides with = new Sides(set, Mix.of(set, off, key, below), lit, shadow, sureness);
-        TableSet bare = set.withCards(cutting(set));
-        boolean same = bare.cards().size() == set.cards().size();
-        Sides without = same ? with : new Sides(bare, Mix.of(bare, off, key, below), lit, shadow, sureness);
-        return Optional.of(new Fill(lit, shadow, with.light, without.light, with.shares(), with.tint(set)));
+        return Optional.of(new Fill(set, lit, shadow, with, () -> {
+            TableSet bare = set.withCards(cutting(set));
+            return bare.cards().size() == set.cards().size()
+                    ? with.light
+                    : new Sides(bare, Mix.of(bare, off, key, below), lit, shadow, sureness).light;
+        }));
+    }
+
+    /** The lit side. */
+    public Side lit() {
+        return lit;
+    }
+
+    /** The shadow side. */
+    public Side shadow() {
+        return shadow;
+    }
+
+    /** Light on both with the cards. */
+    public Light with() {
+        return with.light;
+    }
+
+    /** Light on both without the cards that fill. */
+    public Light bare() {
+        if (bare == null) {
+            bare = barely.get();
+        }
+        return bare;
+    }
+
+    /** Of each card, what it sends to the shadow side over all that there is. */
+    public List<Double> cardShares() {
+        return with.shares();
+    }
+
+    /** Of what the cards send to the shadow side against the key: positive is warmer, mired; absent where they send nothing. */
+    public OptionalDouble tint() {
+        return with.tint(set);
     }
 
     /** The cards that do not only fill: those with a pattern, and those that keep some of the key off the hero. */
@@ -100,16 +144,16 @@ public record Fill(Side lit, Side shadow, Light with, Light bare, List<Double> c
 
     /** Stops from the lit side down to the shadow side. */
     public double litToShadow() {
-        return with.ratio();
+        return with().ratio();
     }
 
     public double litToShadowBare() {
-        return bare.ratio();
+        return bare().ratio();
     }
 
     /** Stops by which the cards that fill lift the shadow side; negative where they take light away. */
     public double lift() {
-        return Stops.between(with.shadow, bare.shadow);
+        return Stops.between(with().shadow, bare().shadow);
     }
 
     /** The two sides as they are lit, layer by layer. */

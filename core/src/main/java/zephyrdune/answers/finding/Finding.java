@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * Something in the set that spoils the picture, and one thing that mends it.
@@ -111,9 +112,14 @@ public record Finding(Kind kind, String field, String words, String action, Opti
 
     /** Which of some kinds are found, each in words; what mends them is not looked for. */
     public static Map<Kind, String> present(TableSet set, Collection<Kind> kinds) {
+        return present(set, kinds, Sureness.AT_REST);
+    }
+
+    /** The same, what is sampled no surer than asked for. */
+    public static Map<Kind, String> present(TableSet set, Collection<Kind> kinds, Sureness sureness) {
         Map<Kind, String> found = new EnumMap<>(Kind.class);
         if (!kinds.isEmpty()) {
-            Inspection scene = new Inspection(set);
+            Inspection scene = new Inspection(set, sureness);
             kinds.forEach(kind ->
                     LOOKS.get(kind.ordinal()).apply(scene).ifPresent(spoiled -> found.put(kind, spoiled.words())));
         }

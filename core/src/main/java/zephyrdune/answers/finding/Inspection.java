@@ -8,6 +8,7 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.CoarseFilm;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.sampling.Sureness;
 
 /** A set that is looked over, with what several looks need of it. Used by one thread. */
 final class Inspection {
@@ -18,6 +19,7 @@ final class Inspection {
     private static final int ROWS = 9;
 
     final TableSet set;
+    private final Sureness sureness;
     final KeyLight key;
     final Perspective view;
     private List<Vector3D> framed;
@@ -25,7 +27,12 @@ final class Inspection {
     private CoarseFilm coarse;
 
     Inspection(TableSet set) {
+        this(set, Sureness.AT_REST);
+    }
+
+    Inspection(TableSet set, Sureness sureness) {
         this.set = set;
+        this.sureness = sureness;
         key = KeyLight.of(set);
         view = Perspective.of(set);
     }
@@ -33,7 +40,7 @@ final class Inspection {
     /** The exposure where the meter reads. */
     MeteredExposure hero() {
         if (hero == null) {
-            hero = MeteredExposure.of(set, key);
+            hero = MeteredExposure.of(set, key, sureness);
         }
         return hero;
     }

@@ -6,11 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import zephyrdune.answers.readings.Reading;
 import zephyrdune.answers.readings.Readings;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.look.Aspect;
 import zephyrdune.set.look.Band;
 import zephyrdune.set.look.NamedLook;
+import zephyrdune.units.sampling.Sureness;
 
 /** How a set lies in all bands of a look, in their order. */
 public record Fit(List<Verdict> verdicts) {

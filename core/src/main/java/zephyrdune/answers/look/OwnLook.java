@@ -4,11 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.look.Aspect;
 import zephyrdune.set.look.Band;
 import zephyrdune.set.look.NamedLook;
+import zephyrdune.units.sampling.Sureness;
 
 /** A look made of a set that has it: bands round what is read of it. */
 public final class OwnLook {

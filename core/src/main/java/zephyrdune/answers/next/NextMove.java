@@ -10,10 +10,10 @@ import java.util.function.ToDoubleFunction;
 import zephyrdune.answers.finding.Finding;
 import zephyrdune.answers.look.Fit;
 import zephyrdune.render.metering.MeteredExposure;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.look.NamedLook;
 import zephyrdune.units.measure.Cancellation;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * One change that brings a set nearer to its look.
@@ -140,8 +140,8 @@ public record NextMove(Kind kind, String action, TableSet set, Fit before, Fit a
 
     private static double missed(Trial trial, NamedLook look, Set<Finding.Kind> spoiled) {
         Cancellation.check();
-        int still = Finding.present(trial.set(), spoiled).size();
-        return Fit.of(trial.set(), look, Sureness.AT_ONCE).missed() + SPOILED * still;
+        int still = Finding.present(trial.set(), spoiled, Sureness.ROUGH).size();
+        return Fit.of(trial.set(), look, Sureness.ROUGH).missed() + SPOILED * still;
     }
 
     /** A trial, what it misses by a quick look, and what can be changed further. */

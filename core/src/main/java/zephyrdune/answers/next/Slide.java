@@ -38,6 +38,7 @@ record Slide(int coarse, int most, IntFunction<Optional<Trial>> trial) {
         /** The best between it and its neighbours of the first look; of two alike the shorter way. */
         Found exactly(ToDoubleFunction<Trial> measure) {
             Walk walk = slide.new Walk(measure);
+            walk.knows(this);
             int at = steps;
             for (int step = Math.max(1, Math.abs(at) / 2); step >= 1; step /= 2) {
                 int nearer = at - Integer.signum(at) * step;
@@ -61,6 +62,11 @@ record Slide(int coarse, int most, IntFunction<Optional<Trial>> trial) {
 
         Walk(ToDoubleFunction<Trial> measure) {
             this.measure = measure;
+        }
+
+        void knows(Found found) {
+            trials.put(found.steps, Optional.of(found.trial));
+            measured.put(found.steps, found.measure);
         }
 
         double at(int steps) {

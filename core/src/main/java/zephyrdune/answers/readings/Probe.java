@@ -25,7 +25,6 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.BackdropTone;
 import zephyrdune.render.picture.Mix;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Bare;
@@ -33,6 +32,7 @@ import zephyrdune.set.light.EvenlyLit;
 import zephyrdune.set.light.Light;
 import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.Stops;
+import zephyrdune.units.sampling.Sureness;
 
 /** Reads a set; what several readings need is worked out once. */
 final class Probe {
@@ -46,6 +46,7 @@ final class Probe {
     private static final String NO_LIGHT = "The light does not reach this place";
 
     private final TableSet set;
+    private final Sureness sureness;
     private final KeyLight key;
     private MeteredExposure hero;
     private Mix mix;
@@ -57,6 +58,7 @@ final class Probe {
 
     Probe(TableSet set, Sureness sureness) {
         this.set = set;
+        this.sureness = sureness;
         key = KeyLight.of(set);
         shadow = new ShadowReadings(set, key, sureness);
         shaping = new ShapingReadings(set, key, this::hero, sureness);
@@ -134,7 +136,7 @@ final class Probe {
 
     private MeteredExposure hero() {
         if (hero == null) {
-            hero = MeteredExposure.of(set, key);
+            hero = MeteredExposure.of(set, key, sureness);
         }
         return hero;
     }

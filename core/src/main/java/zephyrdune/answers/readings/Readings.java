@@ -5,9 +5,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Cancellation;
+import zephyrdune.units.sampling.Sureness;
 
 /** Every reading of a set, in the order of {@link ReadingKind}. */
 public final class Readings {

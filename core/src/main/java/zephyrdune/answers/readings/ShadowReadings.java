@@ -17,10 +17,10 @@ import zephyrdune.light.softness.ShadowEdge;
 import zephyrdune.light.softness.TableShadow;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.Mix;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.OffRoom;
 import zephyrdune.units.measure.Cancellation;
+import zephyrdune.units.sampling.Sureness;
 
 /** The readings of the hero's shadow: where it falls, its edges, how dark it is. */
 final class ShadowReadings {

@@ -18,7 +18,6 @@ import zephyrdune.light.pattern.Patches;
 import zephyrdune.light.softness.TableShadow;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.metering.MeteredLight;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.HeroTop;
 import zephyrdune.set.card.Holes;
@@ -26,6 +25,7 @@ import zephyrdune.set.card.NoHoles;
 import zephyrdune.set.light.BroadBase;
 import zephyrdune.units.measure.Lengths;
 import zephyrdune.units.measure.Stops;
+import zephyrdune.units.sampling.Sureness;
 
 /** The readings of what is put round the dish: cards that fill, flags and slits, patterns, the base light. Found when first asked for. */
 final class ShapingReadings {

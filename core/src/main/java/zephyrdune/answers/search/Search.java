@@ -28,7 +28,6 @@ import zephyrdune.answers.finding.Finding;
 import zephyrdune.answers.look.Fit;
 import zephyrdune.answers.next.Means;
 import zephyrdune.answers.next.Schools;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Board;
 import zephyrdune.set.kit.Shaper;
@@ -38,6 +37,7 @@ import zephyrdune.set.look.Aspect;
 import zephyrdune.set.look.NamedLook;
 import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * Looks for placements that have a look, with the kit and in the room at hand. Every placement is judged by the set's own readings.

@@ -9,11 +9,11 @@ import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.picture.Metered;
 import zephyrdune.render.picture.Mix;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.room.TableTop;
 import zephyrdune.units.measure.Stops;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * How dark the hero's shadow is: all light on the table in the middle of it, against the same place without the hero. What

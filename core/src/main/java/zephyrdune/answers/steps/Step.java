@@ -14,12 +14,12 @@ import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.light.softness.TableShadow;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.picture.Mix;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.render.trace.Layers;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.light.BroadBase;
 import zephyrdune.set.light.NoBase;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * A frame of a set with some of its lights and cards away, at the power that the whole set has.

@@ -29,10 +29,13 @@ final class BrightestPatch {
     private static final double ON_TOP = 0.8;
     private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
 
-    /** So many places are followed uphill, in steps from this share of the hero's radius down to a fifth of a millimetre. */
+    /** So many places are followed uphill, in steps from this share of the hero's radius down to two millimetres; the best of them down to a fifth of one. */
     private static final int FOLLOWED = 6;
 
+    private static final int FOLLOWED_TO_THE_END = 2;
+
     private static final double FIRST_STEP = 0.125;
+    private static final double COARSE_STEP = 2e-3;
     private static final double LAST_STEP = 2e-4;
 
     private final Dish dish;
@@ -54,7 +57,10 @@ final class BrightestPatch {
         set.cards().stream().filter(card -> card.cut().patterned()).forEach(card -> search.images(card, places));
         search.between(places);
         Place best = search.apart(places).stream()
-                .map(search::uphill)
+                .map(place -> search.uphill(place, FIRST_STEP * search.dish.radius(), COARSE_STEP))
+                .sorted(Comparator.comparingDouble(Place::light).reversed())
+                .limit(FOLLOWED_TO_THE_END)
+                .map(place -> search.uphill(place, COARSE_STEP, LAST_STEP))
                 .max(Comparator.comparingDouble(Place::light))
                 .orElse(middle);
         return middle.light >= AS_GOOD * best.light ? search.hero : Vector3D.of(best.x, best.y, search.hero.getZ());
@@ -109,20 +115,26 @@ final class BrightestPatch {
         }
     }
 
-    private Place uphill(Place from) {
+    private Place uphill(Place from, double first, double last) {
         Place best = from;
-        double step = FIRST_STEP * dish.radius();
-        while (step > LAST_STEP) {
+        Place before = from;
+        double stepBefore = 0;
+        double step = first;
+        while (step > last) {
             Place next = best;
-            // straight and across: ridges between the light's images run any way
+            // straight and across: ridges between the light's images run any way; what lay round the place before is
+            // known
             for (int way = 0; way < 9; way++) {
                 double x = best.x + step * (way % 3 - 1);
                 double y = best.y + step * (way / 3 - 1);
-                if (way != 4 && onTop(x, y)) {
+                boolean known = Math.max(Math.abs(x - before.x), Math.abs(y - before.y)) < 1.5 * stepBefore;
+                if (way != 4 && !known && onTop(x, y)) {
                     Place there = at(x, y);
                     next = there.light > next.light ? there : next;
                 }
             }
+            before = best;
+            stepBefore = next == best ? 0 : step;
             step = next == best ? step / 2 : step;
             best = next;
         }

@@ -6,6 +6,7 @@ import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.Patch;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Remembered;
 import zephyrdune.units.measure.Stops;
 
 /**
@@ -15,6 +16,9 @@ import zephyrdune.units.measure.Stops;
  * <p>Under a pattern the hero has what its brightest patch has: that is what one exposes for.
  */
 public final class KeyLight {
+
+    /** A set is read, looked over and metered by several that do not know of each other. */
+    private static final Remembered<TableSet, KeyLight> FINE = new Remembered<>(48);
 
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
@@ -50,7 +54,7 @@ public final class KeyLight {
 
     /** For readings. */
     public static KeyLight of(TableSet set) {
-        return of(set, Illuminance.FINE);
+        return FINE.get(set, () -> of(set, Illuminance.FINE));
     }
 
     /** @param error wanted where the light has to be sampled, as a share of the value */

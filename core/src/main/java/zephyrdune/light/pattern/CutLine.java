@@ -158,8 +158,13 @@ public record CutLine(
 
     /** Share of the open light there. */
     double share(KeyLight key, double metres) {
+        return share(key, metres, light(key, metres));
+    }
+
+    /** The same by the light that is known there. */
+    double share(KeyLight key, double metres, double light) {
         double open = key.openAt(at(metres), UP);
-        return open == 0 ? 0 : light(key, metres) / open;
+        return open == 0 ? 0 : light / open;
     }
 
     private boolean cuts(KeyLight key) {

@@ -1,5 +1,8 @@
 package zephyrdune.light.pattern;
 
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.set.card.Holes;
@@ -34,13 +37,16 @@ public record Patches(double brightest, double contrast, double peak, double fro
         double blur = line.faceSize() * line.cardToHero() / line.lightToCard();
         double reach = REPEATS * holes.pitch() * widening;
         double finest = Math.max(blur, holes.opening() * widening);
-        Profile profile = new Profile(at -> line.light(key, at), reach, steps(reach, finest));
+        // where the frame shows all that is looked along, both are of the same places
+        Map<Double, Double> known = new HashMap<>();
+        DoubleUnaryOperator light = at -> known.computeIfAbsent(at, where -> line.light(key, where));
+        Profile profile = new Profile(light, reach, steps(reach, finest));
         double across = Math.min(reach, seen);
-        Profile shares = new Profile(at -> line.share(key, at), across, steps(across, finest));
+        Profile shares = new Profile(at -> line.share(key, at, light.applyAsDouble(at)), across, steps(across, finest));
         double peak = profile.peak();
         double open = key.openAt(line.at(peak), Vector3D.Unit.PLUS_Z);
         return new Patches(
-                open == 0 ? 0 : line.light(key, peak) / open,
+                open == 0 ? 0 : light.applyAsDouble(peak) / open,
                 contrast(shares.most(), shares.least()),
                 peak,
                 profile.crossing(-1, 0.5),

@@ -6,6 +6,7 @@ import zephyrdune.set.light.Light;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.power.DialMark;
 import zephyrdune.units.measure.Stops;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * The exposure where the meter reads: all light that counts there, the light's at its power and the room's.
@@ -50,6 +51,11 @@ public record MeteredExposure(
 
     public static MeteredExposure of(TableSet set, KeyLight key) {
         return of(set, MeteredLight.of(set, key));
+    }
+
+    /** The same, no surer than asked for. */
+    public static MeteredExposure of(TableSet set, KeyLight key, Sureness sureness) {
+        return of(set, MeteredLight.of(set, key, sureness));
     }
 
     /** The same by light that is known: aperture and speed change nothing of it. */

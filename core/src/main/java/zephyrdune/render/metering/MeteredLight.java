@@ -8,6 +8,8 @@ import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.exposure.CorrectExposure;
+import zephyrdune.units.measure.Remembered;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * What the meter reads at full power, way by way, as incident exposure in lx s: all light that comes to it, as the picture has it there; for one
@@ -34,6 +36,12 @@ public record MeteredLight(
         double ambient,
         double error) {
 
+    /** What was metered last. */
+    private static final Remembered<Asked, MeteredLight> METERED = new Remembered<>(96);
+
+    /** @param key by identity: the same set's is the same one */
+    private record Asked(TableSet set, KeyLight key, boolean rough) {}
+
     /** Rounds at most. */
     private static final int MOST = 128;
 
@@ -43,6 +51,15 @@ public record MeteredLight(
     private static final int MOST_OF_SPOT = 128;
 
     public static MeteredLight of(TableSet set, KeyLight key) {
+        return of(set, key, Sureness.AT_REST);
+    }
+
+    /** The same, no surer than asked for. */
+    public static MeteredLight of(TableSet set, KeyLight key, Sureness sureness) {
+        return METERED.get(new Asked(set, key, sureness == Sureness.ROUGH), () -> metered(set, key, sureness));
+    }
+
+    private static MeteredLight metered(TableSet set, KeyLight key, Sureness sureness) {
         Scene scene = Scene.of(set);
         MeterPlace at = MeterPlace.of(set, key, scene);
         LayerExposure exposure = LayerExposure.of(set, key);
@@ -51,14 +68,17 @@ public record MeteredLight(
                 Incidence incidence = new Incidence(set, scene, at.place(), at.normal());
                 yield of(
                         new Settled(
-                                exposure, set.cards().isEmpty() ? MOST : MOST_AMONG_CARDS, round -> incidence.more()),
+                                exposure,
+                                sureness,
+                                set.cards().isEmpty() ? MOST : MOST_AMONG_CARDS,
+                                round -> incidence.more()),
                         at.place(),
                         MeterSight.SURFACE);
             }
             case SPOT -> {
                 SpotMeter meter = new SpotMeter(set, scene, at.place());
                 yield of(
-                        new Settled(exposure, MOST_OF_SPOT, round -> asIncident(meter.round(round))),
+                        new Settled(exposure, sureness, MOST_OF_SPOT, round -> asIncident(meter.round(round))),
                         at.place(),
                         meter.sight());
             }

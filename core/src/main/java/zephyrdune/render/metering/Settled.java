@@ -2,11 +2,10 @@ package zephyrdune.render.metering;
 
 import java.util.function.IntFunction;
 import zephyrdune.units.sampling.StandardError;
+import zephyrdune.units.sampling.Sureness;
 
 /** The mean of traced rounds, of as many as it takes until all light together is known well enough. */
 final class Settled {
-
-    private static final int LEAST = 12;
 
     /** A standard error that is well enough, stops. */
     private static final double SURE = 0.02;
@@ -20,9 +19,19 @@ final class Settled {
      * @param rounds what each finds, layer by layer, for lights and a room of luminance 1
      */
     Settled(LayerExposure exposure, int most, IntFunction<double[]> rounds) {
+        this(exposure, Sureness.AT_REST, most, rounds);
+    }
+
+    /**
+     * @param sureness for a rough one no more rounds are looked at than in any case
+     * @param most rounds at most
+     * @param rounds what each finds, layer by layer, for lights and a room of luminance 1
+     */
+    Settled(LayerExposure exposure, Sureness sureness, int most, IntFunction<double[]> rounds) {
         this.exposure = exposure;
         light = new double[3 * exposure.layers()];
-        while (rounds() < LEAST || rounds() < most && error() > SURE) {
+        int last = sureness == Sureness.ROUGH ? sureness.least() : most;
+        while (rounds() < sureness.least() || rounds() < last && error() > SURE) {
             add(rounds.apply(rounds()));
         }
     }

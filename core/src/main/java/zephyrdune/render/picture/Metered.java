@@ -5,6 +5,7 @@ import zephyrdune.render.trace.Incidence;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.sampling.StandardError;
+import zephyrdune.units.sampling.Sureness;
 
 /**
  * All light on a matte element as the camera records white there, by traced rounds: each reading asks for as many as it needs. The same for
@@ -15,10 +16,9 @@ public final class Metered {
     /** A standard error that is well enough, stops. */
     private static final double SURE = 0.03;
 
-    /** Rounds from which on their spread says something; and as many as there is time for, fewer where cards make each dear. */
-    private static final int LEAST = 12;
-
+    /** As many rounds as there is time for, fewer where cards make each dear. */
     private static final int MOST = 192;
+
     private static final int MOST_AMONG_CARDS = 64;
 
     private final Incidence incidence;
@@ -58,9 +58,9 @@ public final class Metered {
      * @return standard error of the ratio, stops
      */
     public static double settle(Metered one, Metered other, Sureness sureness) {
-        one.atLeast(LEAST);
-        other.atLeast(LEAST);
-        int most = sureness == Sureness.AT_ONCE ? LEAST : Math.max(one.most, other.most);
+        one.atLeast(sureness.least());
+        other.atLeast(sureness.least());
+        int most = sureness == Sureness.AT_REST ? Math.max(one.most, other.most) : sureness.least();
         while (true) {
             double first = one.unsure();
             double second = other.unsure();

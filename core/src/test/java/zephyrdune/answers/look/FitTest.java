@@ -8,7 +8,6 @@ import org.testng.annotations.Test;
 import zephyrdune.answers.readings.Reading;
 import zephyrdune.answers.readings.ReadingKind;
 import zephyrdune.answers.readings.Readings;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.look.Aspect;
@@ -26,6 +25,7 @@ import zephyrdune.set.look.ReadyLooks;
 import zephyrdune.set.look.ShadeTintBand;
 import zephyrdune.set.look.ShadowDepthBand;
 import zephyrdune.set.look.SizeBand;
+import zephyrdune.units.sampling.Sureness;
 
 public class FitTest {
 

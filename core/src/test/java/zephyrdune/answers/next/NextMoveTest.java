@@ -8,7 +8,6 @@ import org.testng.annotations.Test;
 import zephyrdune.answers.look.Fit;
 import zephyrdune.answers.next.Means.Pin;
 import zephyrdune.answers.next.NextMove.Kind;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
@@ -19,6 +18,7 @@ import zephyrdune.set.look.HeightBand;
 import zephyrdune.set.look.NamedLook;
 import zephyrdune.set.look.ReadyLooks;
 import zephyrdune.set.look.ShadowDepthBand;
+import zephyrdune.units.sampling.Sureness;
 
 public class NextMoveTest {
 

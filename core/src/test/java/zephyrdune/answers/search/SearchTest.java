@@ -12,7 +12,6 @@ import zephyrdune.answers.look.Fit;
 import zephyrdune.answers.next.Means;
 import zephyrdune.answers.next.Means.Pin;
 import zephyrdune.answers.next.Schools;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
@@ -28,6 +27,7 @@ import zephyrdune.set.look.NamedLook;
 import zephyrdune.set.look.ReadyLooks;
 import zephyrdune.set.look.SizeBand;
 import zephyrdune.units.measure.Refused;
+import zephyrdune.units.sampling.Sureness;
 
 public class SearchTest {
 

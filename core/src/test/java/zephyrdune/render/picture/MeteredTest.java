@@ -18,6 +18,7 @@ import zephyrdune.set.room.Ambient;
 import zephyrdune.set.room.Backdrop;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Stops;
+import zephyrdune.units.sampling.Sureness;
 
 /** Light at two places looked at until their ratio is sure. */
 public class MeteredTest {

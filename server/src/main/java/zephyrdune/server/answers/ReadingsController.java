@@ -25,7 +25,6 @@ import zephyrdune.answers.readings.Readings;
 import zephyrdune.formats.ReadingsFile;
 import zephyrdune.light.chain.Chain;
 import zephyrdune.light.chain.Link;
-import zephyrdune.render.picture.Sureness;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.CameraAngle;
@@ -33,6 +32,7 @@ import zephyrdune.set.light.Origin;
 import zephyrdune.set.look.Aspect;
 import zephyrdune.units.exposure.MarkedScale;
 import zephyrdune.units.measure.Unit;
+import zephyrdune.units.sampling.Sureness;
 
 @RestController
 @Tag(name = "answers", description = "What the light model says of a set")
