@@ -18,7 +18,6 @@ import zephyrdune.answers.next.NextMove;
 import zephyrdune.answers.next.Schools;
 import zephyrdune.answers.search.Found;
 import zephyrdune.answers.search.Search;
-import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.ReadyMade;
 import zephyrdune.set.look.NamedLook;
 import zephyrdune.set.look.ReadyLooks;
@@ -34,27 +33,27 @@ public class LookBench {
     @Param({"CHOWDER", "SHAPED"})
     private DemoSet demo;
 
-    private TableSet set;
+    private Dragged set;
     private final NamedLook look = ReadyLooks.all().get(0);
     private final Means means = new Means(ReadyMade.kit(), Set.of(), Schools.USUAL);
 
     @Setup
     public void lay() {
-        set = demo.set();
+        set = new Dragged(demo.set());
     }
 
     @Benchmark
     public Fit judged() {
-        return Fit.of(set, look, Sureness.AT_ONCE);
+        return Fit.of(set.next(), look, Sureness.AT_ONCE);
     }
 
     @Benchmark
     public List<NextMove> nextMoves() {
-        return NextMove.of(set, look, means);
+        return NextMove.of(set.next(), look, means);
     }
 
     @Benchmark
     public Found search() {
-        return new Search(set, look, means, 1, () -> {}).run(found -> {});
+        return new Search(set.next(), look, means, 1, () -> {}).run(found -> {});
     }
 }

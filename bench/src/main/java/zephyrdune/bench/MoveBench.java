@@ -32,12 +32,14 @@ public class MoveBench {
     private DemoSet demo;
 
     private TableSet set;
+    private Dragged dragged;
     private double edge;
     private double contrast;
 
     @Setup
     public void layTheTable() {
         set = demo.set();
+        dragged = new Dragged(set);
         edge = 1.3 * read(ReadingKind.TIP_EDGE);
         contrast = 0.3 + read(ReadingKind.LIT_TO_SHADOW);
     }
@@ -48,11 +50,11 @@ public class MoveBench {
 
     @Benchmark
     public Optional<Move> softer() {
-        return Move.find(set, ReadingKind.TIP_EDGE, edge, Lever.LIGHT_DISTANCE);
+        return Move.find(dragged.next(), ReadingKind.TIP_EDGE, edge, Lever.LIGHT_DISTANCE);
     }
 
     @Benchmark
     public Optional<Move> fuller() {
-        return Move.find(set, ReadingKind.LIT_TO_SHADOW, contrast, Lever.LIGHT_DISTANCE);
+        return Move.find(dragged.next(), ReadingKind.LIT_TO_SHADOW, contrast, Lever.LIGHT_DISTANCE);
     }
 }

@@ -14,7 +14,6 @@ import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.illuminance.Illuminance;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.light.illuminance.PointRule;
-import zephyrdune.set.TableSet;
 
 /** All readings of a set, and the map of light over 200 x 200 points; the same map by inverse square is the baseline. */
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -26,20 +25,20 @@ public class SetBench extends Timed {
     @Param
     private DemoLight light;
 
-    private TableSet set;
+    private Dragged set;
     private EmittingFace face;
     private KeyLight key;
 
     @Setup
     public void layTheTable() {
-        set = light.set();
-        face = EmittingFace.of(set);
-        key = KeyLight.of(set, Illuminance.COARSE);
+        set = new Dragged(light.set());
+        face = EmittingFace.of(light.set());
+        key = KeyLight.of(light.set(), Illuminance.COARSE);
     }
 
     @Benchmark
     public List<Reading> allReadings() {
-        return Readings.of(set);
+        return Readings.of(set.next());
     }
 
     @Benchmark

@@ -69,12 +69,12 @@ public final class Targets {
     public static void main(String[] words) {
         double seconds = words.length > 0 ? Double.parseDouble(words[0]) : 60;
         System.out.printf("%-44s %8s  %8s  %s%n", "", "target", "median", "set by set");
-        speed("first look while dragging, ms", 40, TEN, set -> () -> firstLook(set));
-        speed("plan on a drag, ms", 8, TEN, set -> () -> Plan.of(set, REACH, MAP_POINTS));
+        speed("first look while dragging, ms", 40, TEN, Targets::firstLook);
+        speed("plan on a drag, ms", 8, TEN, set -> Plan.of(set, REACH, MAP_POINTS));
         readings("readings, a gobo and two cards", 8, DemoSet.SHAPED);
         readings("readings, ten shapers", 15, DemoSet.TEN_SHAPERS);
-        speed("findings, a gobo and two cards, ms", 50, List.of(DemoSet.SHAPED), set -> () -> Finding.of(set));
-        speed("findings, ten shapers, ms", 100, List.of(DemoSet.TEN_SHAPERS), set -> () -> Finding.of(set));
+        speed("findings, a gobo and two cards, ms", 50, List.of(DemoSet.SHAPED), Finding::of);
+        speed("findings, ten shapers, ms", 100, List.of(DemoSet.TEN_SHAPERS), Finding::of);
         atLeast("shadow rays, 40 pieces, M/s and core", 8, List.of(DemoSet.CROWDED), Targets::shadowRays);
         atMost("allocated in a pass, MB", 2, TEN, Targets::allocated);
         pictures(seconds);
@@ -82,14 +82,17 @@ public final class Targets {
     }
 
     private static void readings(String what, double target, DemoSet set) {
-        speed(what + ", moved, ms", target, List.of(set), moved -> () -> Readings.of(moved, Sureness.AT_ONCE));
-        speed(what + ", at rest, ms", target, List.of(set), still -> () -> Readings.of(still));
+        speed(what + ", moved, ms", target, List.of(set), moved -> Readings.of(moved, Sureness.AT_ONCE));
+        speed(what + ", at rest, ms", target, List.of(set), Readings::of);
     }
 
     // ---- lines
 
-    private static void speed(String what, double target, List<DemoSet> sets, Function<TableSet, Supplier<?>> work) {
-        atMost(what, target, sets, set -> milliseconds(work.apply(set)));
+    private static void speed(String what, double target, List<DemoSet> sets, Function<TableSet, ?> work) {
+        atMost(what, target, sets, set -> {
+            Dragged dragged = new Dragged(set);
+            return milliseconds(() -> work.apply(dragged.next()));
+        });
     }
 
     private static void atMost(String what, double target, List<DemoSet> sets, Function<TableSet, Double> measured) {
