@@ -32,12 +32,12 @@ import type {
   PhotographMarks,
   PictureFileKind,
   PictureStops,
-  PictureStyle,
   Pin,
   PlaceLight,
   Plan,
   PowerHelp,
   PracticeFrames,
+  PracticeShot,
   Problem,
   Profile,
   Reading,
@@ -196,6 +196,8 @@ export const api = {
     json<StoredFrame>(`/api/frames/${id}/set`, send("PUT", set)),
   readFrame: (id: string, question: FrameQuestion, signal?: AbortSignal) =>
     json<FrameAnswer>(`/api/frames/${id}/reading`, send("POST", question, signal)),
+  putFrameLit: (id: string, lit: boolean) =>
+    json<StoredFrame>(`/api/frames/${id}/lit`, send("PUT", { lit })),
   putFrameCounts: (id: string, counts: boolean) =>
     json<StoredFrame>(`/api/frames/${id}/counts`, send("PUT", { counts })),
   deleteFrameCounts: (id: string) => json<StoredFrame>(`/api/frames/${id}/counts`, send("DELETE")),
@@ -209,14 +211,18 @@ export const api = {
   stopWatching: () => json<TetherStatus>("/api/tether", send("DELETE")),
   practise: (set: string) => json<TetherStatus>(`/api/sets/${set}/practice-folder`, send("POST")),
   takePracticeFrame: (
-    { kit, style, bracket }: { kit: number; style: PictureStyle; bracket: boolean },
+    { kit, style, lit, bracket }: PracticeShot,
     set: TableSet,
     signal?: AbortSignal,
-  ) =>
-    json<PracticeFrames>(
-      `/api/practice-frames?${new URLSearchParams({ kit: String(kit), style, bracket: String(bracket) })}`,
-      send("POST", set, signal),
-    ),
+  ) => {
+    const query = new URLSearchParams({
+      kit: String(kit),
+      style,
+      lit: String(lit),
+      bracket: String(bracket),
+    });
+    return json<PracticeFrames>(`/api/practice-frames?${query}`, send("POST", set, signal));
+  },
   toneCurves: (camera: string, signal?: AbortSignal) =>
     json<ToneCurve[]>(
       `/api/tone-curves?${new URLSearchParams({ camera })}`,

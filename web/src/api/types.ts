@@ -93,6 +93,9 @@ export type LearningQuestion = Schemas["LearningQuestion"];
 export type ToneCurve = Schemas["ToneCurveAnswer"];
 export type PracticeFrames = Schemas["PracticeFrames"];
 export type PictureStyle = "NEUTRAL" | "CONTRAST";
+/** What the practice camera is asked for. */
+export type PracticeShot = { kit: number; style: PictureStyle; lit: boolean; bracket: boolean };
+export type RoomAlone = Schemas["RoomAloneAnswer"];
 export type LearningAnswer = Schemas["LearningAnswer"];
 export type WhiteAnswer = Schemas["WhiteAnswer"];
 export type NumberAnswer = Schemas["NumberAnswer"];

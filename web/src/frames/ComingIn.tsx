@@ -61,16 +61,16 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
   // what was changed a moment ago is not what the camera would take yet
   const stands = useTable((table) => table.possible !== null && table.possible === table.set);
   const [style, setStyle] = useState<PictureStyle>("NEUTRAL");
-  const fire = async (bracket: boolean) => {
+  const fire = async ({ bracket = false, lit = true }) => {
     const { id, possible } = useTable.getState();
     if (!id || !possible) return;
     setFiring(true);
-    const none = Array.from({ length: bracket ? BRACKET : 1 }, () => fires(id, possible));
+    const none = Array.from({ length: bracket ? BRACKET : 1 }, () => fires(id, possible, lit));
     const words = bracket
       ? "The practice camera takes five frames …"
       : "The practice camera takes the frame …";
     const taken = await attemptLong(words, (signal) =>
-      api.takePracticeFrame({ kit: PRACTICE_KIT, style, bracket }, possible, signal),
+      api.takePracticeFrame({ kit: PRACTICE_KIT, style, lit, bracket }, possible, signal),
     );
     for (const one of none.slice(taken?.frames ?? 0)) one();
     setFiring(false);
@@ -79,16 +79,28 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
     <>
       {tether.practice && (
         <>
-          <Button look="strong" disabled={firing || !stands} onClick={() => void fire(false)}>
+          <Button look="strong" disabled={firing || !stands} onClick={() => void fire({})}>
             <Camera size={15} aria-hidden /> {firing ? "Taking …" : "Fire"}
           </Button>
-          <Button look="outline" disabled={firing || !stands} onClick={() => void fire(true)}>
+          <Button
+            look="outline"
+            disabled={firing || !stands}
+            onClick={() => void fire({ bracket: true })}
+          >
             Fire a bracket
+          </Button>
+          <Button
+            look="outline"
+            disabled={firing || !stands}
+            onClick={() => void fire({ lit: false })}
+          >
+            Light off
           </Button>
           <label className="flex items-center gap-1.5 text-sm max-sm:h-11">
             <input
               type="checkbox"
               checked={style === "CONTRAST"}
+              className="size-4 accent-sand"
               onChange={({ target }) => setStyle(target.checked ? "CONTRAST" : "NEUTRAL")}
             />
             Tone curve of its own
@@ -98,7 +110,7 @@ function Watched({ tether, onStop }: { tether: TetherStatus; onStop: () => void 
       <div className="min-w-0 flex-1 text-sm max-sm:order-last max-sm:basis-full" role="status">
         <p className="truncate">
           {tether.practice ? (
-            "The practice camera: a kit that is not quite what its numbers say"
+            <span className="text-soft">A kit that is not quite what its numbers say</span>
           ) : (
             <>
               Watching <span className="text-soft">{tether.folder}</span>

@@ -16,6 +16,7 @@ import {
   pick,
   pictureOfFrame,
   setCounts,
+  setLit,
   useFrames,
 } from "./frames";
 import { Learnt } from "./Learnt";
@@ -130,6 +131,15 @@ function Title({ frame, onCompare }: { frame: StoredFrame; onCompare: (way: Way)
       <p className="text-soft text-sm">
         {settings.length > 0 ? settings.join(", ") : "The file does not say how it was taken"}
       </p>
+      <label className="mt-1 flex items-center gap-1.5 text-sm max-sm:h-11">
+        <input
+          type="checkbox"
+          checked={!frame.lit}
+          className="size-4 accent-sand"
+          onChange={({ target }) => void setLit(frame, !target.checked)}
+        />
+        The light was off: it shows the room alone
+      </label>
       <div className="mt-2 flex flex-wrap gap-1">
         {(Object.keys(WAYS) as Way[]).map((way) => (
           <Button
@@ -231,7 +241,7 @@ function useReading(frame: StoredFrame | undefined): {
   const patches = useFrames((state) => (frame && state.patches[frame.id]) ?? NONE);
   const now = useTable((table) => table.possible);
   const { data, error } = useQuery({
-    queryKey: ["frame-reading", frame?.id, patches, now],
+    queryKey: ["frame-reading", frame?.id, frame?.lit, patches, now],
     queryFn: async ({ signal }) => {
       if (!frame || !now) throw new Error("no frame is looked at");
       return { of: frame.id, answer: await api.readFrame(frame.id, { patches, now }, signal) };
@@ -254,7 +264,9 @@ function useLearning(
   const set = useTable((table) => table.id);
   const now = useTable((table) => table.possible);
   const frames = useFrames((state) => state.frames);
-  const counts = frames.map((frame) => `${frame.id} ${frame.stood} ${frame.counts}`).join();
+  const counts = frames
+    .map((frame) => `${frame.id} ${frame.stood} ${frame.lit} ${frame.counts}`)
+    .join();
   const { data, isPlaceholderData } = useQuery({
     queryKey: ["learning", set, now, counts, answer],
     queryFn: async ({ signal }) => {
@@ -271,5 +283,5 @@ function useLearning(
 
 function megabytes(frames: StoredFrame[]): string {
   const bytes = frames.reduce((sum, frame) => sum + frame.bytes, 0);
-  return (bytes / 1e6).toFixed(1);
+  return bytes > 0 && bytes < 5e4 ? "under 0.1" : (bytes / 1e6).toFixed(1);
 }

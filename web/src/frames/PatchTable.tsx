@@ -4,6 +4,7 @@ import { signedStops } from "../set/units";
 import { Button } from "../ui/Button";
 import { tell } from "../ui/notices";
 import { addGreyCard, proposeAnew, useFrames } from "./frames";
+import { Room } from "./Room";
 
 type Props = { frame: StoredFrame; answer: FrameAnswer | undefined };
 
@@ -13,7 +14,7 @@ export function PatchTable({ frame, answer }: Props) {
   if (!answer) return <p className="mt-3 text-soft">Reading the frame …</p>;
   return (
     <div className="mt-3">
-      <Next next={answer.next} />
+      {frame.lit ? <Next next={answer.next} /> : <Room room={answer.room} />}
       <table className="mt-3 w-full text-sm">
         <caption className="pb-1 text-left text-soft text-xs">
           Stops from mid grey. Drag a number on the frame to read another place.

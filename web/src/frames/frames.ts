@@ -65,11 +65,11 @@ export async function takeIn(): Promise<void> {
 }
 
 /** What stood on the table when the camera was fired from here, frame by frame that has not come in yet. */
-const fired: { of: string; set: TableSet }[] = [];
+const fired: { of: string; set: TableSet; lit: boolean }[] = [];
 
 /** The next frame is of this set, whatever is changed until it comes in; gives what says that none will come. */
-export function fires(of: string, set: TableSet): () => void {
-  const one = { of, set };
+export function fires(of: string, set: TableSet, lit = true): () => void {
+  const one = { of, set, lit };
   fired.push(one);
   return () => {
     if (fired.includes(one)) fired.splice(fired.indexOf(one), 1);
@@ -83,7 +83,9 @@ async function tellHowItStood(): Promise<void> {
   if (!possible || id !== of) return;
   for (const frame of frames.filter(({ stood }) => !stood)) {
     const at = fired.findIndex((one) => one.of === of);
-    const set = fired.splice(at, at < 0 ? 0 : 1)[0]?.set ?? possible;
+    const { set, lit } = fired.splice(at, at < 0 ? 0 : 1)[0] ?? { set: possible, lit: true };
+    // a frame is read as soon as it is known how its set stood: what it was lit by comes first
+    if (!lit) await attempt(() => api.putFrameLit(frame.id, false));
     const told = await attempt(() => api.putFrameSet(frame.id, set));
     if (told) replace(told);
   }
@@ -103,6 +105,12 @@ export async function dropFile(file: File): Promise<void> {
   }
   await refreshFrames();
   pick(added.id);
+}
+
+/** Tells whether the lights were on for a frame. */
+export async function setLit({ id }: StoredFrame, lit: boolean): Promise<void> {
+  const told = await attempt(() => api.putFrameLit(id, lit));
+  if (told) replace(told);
 }
 
 /** Leaves a frame out of what is learnt, counts it whatever the others say, or lets them judge. */

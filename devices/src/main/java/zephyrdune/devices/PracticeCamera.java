@@ -15,6 +15,7 @@ import zephyrdune.render.picture.Denoiser;
 import zephyrdune.render.picture.Film;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.picture.Picture;
+import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.Exposure;
@@ -54,16 +55,17 @@ public final class PracticeCamera {
      * @return a JPEG with Exif
      */
     public byte[] take(TableSet set, LocalDateTime at, long number) {
-        return bracket(set, at, number, List.of(0.0)).get(0);
+        return bracket(set, true, at, number, List.of(0.0)).get(0);
     }
 
     /**
      * Takes frames one after the other, a second apart, that differ in ISO alone.
      *
+     * @param lit whether the lights are on, or the room alone gives light
      * @param stops by which each is exposed more than the set says
      * @return those that its ISO allows
      */
-    public List<byte[]> bracket(TableSet set, LocalDateTime at, long number, List<Double> stops) {
+    public List<byte[]> bracket(TableSet set, boolean lit, LocalDateTime at, long number, List<Double> stops) {
         TableSet really = truth.of(set);
         double below = MeteredExposure.below(set, KeyLight.of(set)) + truth.dimmer();
         double ratio = set.camera().sensorHeight() / set.camera().sensorWidth();
@@ -73,13 +75,14 @@ public final class PracticeCamera {
         }
         List<byte[]> frames = new ArrayList<>();
         for (double more : stops) {
-            faster(really.exposure(), more)
-                    .ifPresent(exposure -> frames.add(recorded(
-                            film,
-                            really.withExposure(exposure),
-                            below,
-                            at.plusSeconds(frames.size()),
-                            number + frames.size())));
+            Optional<Exposure> exposure = faster(really.exposure(), more);
+            if (exposure.isPresent()) {
+                TableSet taken = really.withExposure(exposure.get());
+                Mix all = Mix.of(taken, Set.of(), KeyLight.of(taken), below);
+                Mix mix = lit ? all : all.only(Layers.AMBIENT);
+                int after = frames.size();
+                frames.add(recorded(Denoiser.of(film, mix), taken, at.plusSeconds(after), number + after));
+            }
         }
         return frames;
     }
@@ -93,10 +96,8 @@ public final class PracticeCamera {
         }
     }
 
-    private byte[] recorded(Film film, TableSet really, double below, LocalDateTime at, long number) {
-        Mix mix = Mix.of(really, Set.of(), KeyLight.of(really), below);
-        Picture frame = sensor.record(
-                Denoiser.of(film, mix), really.exposure().exactSpeed(), curve.white(), new Random(number));
-        return CameraExif.of(really, NAME, at).in(JpegFile.write(curve.written(frame), QUALITY));
+    private byte[] recorded(Picture light, TableSet taken, LocalDateTime at, long number) {
+        Picture frame = sensor.record(light, taken.exposure().exactSpeed(), curve.white(), new Random(number));
+        return CameraExif.of(taken, NAME, at).in(JpegFile.write(curve.written(frame), QUALITY));
     }
 }

@@ -101,7 +101,7 @@ public class PracticeCameraTest {
         TableSet set = chowder();
         PracticeCamera camera = new PracticeCamera(HiddenTruth.NONE, Sensor.USUAL, PictureStyle.CONTRAST);
         List<FrameFile> files = new ArrayList<>();
-        for (byte[] frame : camera.bracket(set, NOW, 40, List.of(-2.0, -4 / 3.0, 0.0, 2 / 3.0, 5 / 3.0))) {
+        for (byte[] frame : camera.bracket(set, true, NOW, 40, List.of(-2.0, -4 / 3.0, 0.0, 2 / 3.0, 5 / 3.0))) {
             PhotographFile read = PhotographFile.read(frame);
             assertThat(read.camera()).isEqualTo(PracticeCamera.NAME);
             files.add(new FrameFile(read.picture(), read.settings()));

@@ -194,7 +194,7 @@ abstract class Browsing {
         }
     }
 
-    private static String idOf(String title) {
+    static String idOf(String title) {
         Matcher row = Pattern.compile("\"id\":\"([^\"]+)\"[^}]*\"title\":\"" + Pattern.quote(title) + "\"")
                 .matcher(asked("GET", "api/sets"));
         assertThat(row.find()).as("a set titled %s", title).isTrue();

@@ -7,6 +7,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
@@ -61,6 +62,42 @@ public class FramesTest extends Browsing {
         click("Split");
         assertThat(page.getByTestId("compare-split")).isVisible();
         click("Stop comparing");
+    }
+
+    /** With the light off a frame tells of the room; a bracket tells the camera's tone curve, by which its frames are read until somebody says otherwise. */
+    @Test
+    public void aBracketAndTheRoomAlone() {
+        String set = "Pear and almond tart";
+        open(set);
+        page.keyboard().press("f");
+        click("Practise without a camera");
+        click("Light off");
+        LocatorAssertions.IsVisibleOptions slow = new LocatorAssertions.IsVisibleOptions().setTimeout(SLOW);
+        assertThat(page.getByTestId("frame-room")).isVisible(slow);
+        assertThat(page.getByTestId("frame-room")).containsText("a correct exposure");
+        Locator off = page.getByLabel("The light was off: it shows the room alone");
+        assertThat(off).isChecked();
+        page.getByLabel("Tone curve of its own").check();
+        click("Fire a bracket");
+        assertThat(page.getByTestId("frames-kept"))
+                .hasText(Pattern.compile("^6 frames, .*"), new LocatorAssertions.HasTextOptions().setTimeout(2 * SLOW));
+        assertThat(off).not().isChecked();
+        assertThat(page.getByTestId("frame-next")).isVisible(slow);
+        page.getByLabel("Picture style that the camera was set to").fill("Contrast");
+        page.keyboard().press("Enter");
+        assertThat(page.getByTestId("tone-curve")).isVisible(slow);
+        assertThat(page.getByRole(AriaRole.REGION, named("Tone curve"))).containsText("Learnt from 5 frames");
+        page.getByTestId("tone-curve-in-use").selectOption("Neutral, as sRGB");
+        assertThat(page.getByTestId("tone-curve")).isHidden();
+        page.getByTestId("tone-curve-in-use").selectOption("Contrast");
+        click("Delete the curve Contrast");
+        assertThat(page.getByTestId("tone-curve")).isHidden();
+        // what is learnt of the kit is of the frames of all sets
+        Matcher frame = Pattern.compile("\\{\"id\":\"([0-9a-f-]{36})\"")
+                .matcher(asked("GET", "api/sets/" + idOf(set) + "/frames"));
+        while (frame.find()) {
+            asked("DELETE", "api/frames/" + frame.group(1));
+        }
     }
 
     /** Two frames, and the kit is known: in the set's numbers at a press, thrown away at another; a frame is left out and put back. */

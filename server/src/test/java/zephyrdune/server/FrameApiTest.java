@@ -127,6 +127,38 @@ public class FrameApiTest extends RunningServer {
         assertThat(one.get(0).get("title").asString()).isEqualTo("Table in the light");
     }
 
+    /** Mid grey wherever one looks, at a thirtieth and ISO 400: a bright room. */
+    @Test
+    public void aFrameWithTheLightsOffTellsOfTheRoom() {
+        byte[] file = new CameraExif("", LocalDateTime.of(2026, 3, 4, 9, 0), 5.6, 1.0 / 30, 400, 0.085, 0.085, false)
+                .in(grey(77));
+        String id = json(add(set, "dark.jpg", file)).get("id").asString();
+        ObjectNode stood = chowder();
+        ((ObjectNode) stood.get("ambient")).put("illuminanceLux", 300);
+        put("/api/frames/" + id + "/set", stood.toString());
+        assertThat(json(post("/api/frames/" + id + "/reading", question().toString()))
+                        .get("room")
+                        .isNull())
+                .isTrue();
+        JsonNode off = json(put(
+                "/api/frames/" + id + "/lit",
+                JSON.createObjectNode().put("lit", false).toString()));
+        assertThat(off.get("lit").asBoolean()).isFalse();
+        JsonNode reading =
+                json(post("/api/frames/" + id + "/reading", question().toString()));
+        assertThat(reading.get("next").isNull()).isTrue();
+        JsonNode room = reading.get("room");
+        double lux = room.get("lux").asDouble();
+        assertThat(room.get("set").get("ambient").get("illuminanceLux").asDouble())
+                .isCloseTo(lux, within(1e-9));
+        // ISO 2720, C = 250: correct is 32 x 250 / 400 lx s, and the shutter's thirtieth is a thirty-second
+        double shutter = chowder().get("exposure").get("shutterSeconds").asDouble();
+        assertThat(room.get("under").asDouble()).isNotNaN();
+        assertThat(shutter).isPositive();
+        assertThat(lux).isBetween(100.0, 3000.0);
+        send(to("/api/frames/" + id).DELETE().build());
+    }
+
     @Test
     public void howTheSetStoodIsKeptWithTheFrame() {
         String id = json(add(set, "grey.jpg", grey(6))).get("id").asString();

@@ -15,6 +15,7 @@ import zephyrdune.units.measure.Cancellation;
  * @param patches in the order they were asked in
  * @param brighter stops by which the frame was exposed more than the set's settings say; the prediction counts it
  * @param below full power, stops, that the light was set to for it
+ * @param room what the room gives, of a frame without the lights
  * @param white what brings the background to where it clips; absent where it is not seen or not measured
  * @param next what to set after it; absent where no patch in the light tells
  */
@@ -22,6 +23,7 @@ public record FrameReading(
         List<PatchReading> patches,
         double brighter,
         double below,
+        Optional<RoomAlone> room,
         Optional<JustWhite> white,
         Optional<NextPower> next) {
 
@@ -36,7 +38,7 @@ public record FrameReading(
      * @param now the set that the next frame will be of
      */
     public static FrameReading of(TableSet set, TableSet now, FrameFile file, List<FramePatch> patches) {
-        Prediction prediction = new Prediction(set, file.settings());
+        Prediction prediction = new Prediction(set, file);
         List<PatchReading> read = Cancellation.onAllCores(patches, patch -> prediction.read(file, patch));
         List<Integer> told = IntStream.range(0, read.size())
                 .filter(at -> read.get(at).off().isPresent())
@@ -53,8 +55,11 @@ public record FrameReading(
                 all,
                 file.settings().brighter(set.exposure()),
                 prediction.below(),
-                JustWhite.of(set, file, prediction.below(), all),
-                next(set, now, all, light));
+                file.lit() || told.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(RoomAlone.of(set.ambient(), now, light.roomMore(), light.roomSpread())),
+                file.lit() ? JustWhite.of(set, file, prediction.below(), all) : Optional.empty(),
+                file.lit() ? next(set, now, all, light) : Optional.empty());
     }
 
     private static Optional<NextPower> next(

@@ -15,9 +15,11 @@ import zephyrdune.set.light.Light;
  *
  * @param more stops
  * @param spread standard deviation of that
+ * @param roomMore stops by which the room is brighter than it was measured
+ * @param roomSpread standard deviation of that
  * @param strange patches that are off by themselves, by their places in the list
  */
-record LightFromPatches(double more, double spread, List<Integer> strange) {
+record LightFromPatches(double more, double spread, double roomMore, double roomSpread, List<Integer> strange) {
 
     /** Of the unknowns: the lights, the room, then a reflectance for each kind of surface. */
     private static final int LIGHT = 0;
@@ -44,7 +46,8 @@ record LightFromPatches(double more, double spread, List<Integer> strange) {
             }
             found = LinearGaussian.of(priors, believed);
         }
-        return new LightFromPatches(found.mean(LIGHT), found.spread(LIGHT), strange);
+        return new LightFromPatches(
+                found.mean(LIGHT), found.spread(LIGHT), found.mean(ROOM_LIGHT), found.spread(ROOM_LIGHT), strange);
     }
 
     private static double[] priors(Light light) {

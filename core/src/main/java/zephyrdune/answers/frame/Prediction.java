@@ -10,12 +10,13 @@ import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.metering.SeenLight;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.trace.CameraHit;
+import zephyrdune.render.trace.Layers;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.exposure.CorrectExposure;
 import zephyrdune.units.measure.Stops;
 
-/** A set as a frame of it saw it: with the frame's own settings, at the power that was set. */
+/** A set as a frame of it saw it: with the frame's own settings, at the power that was set, or by the room alone. */
 final class Prediction {
 
     private final TableSet taken;
@@ -25,13 +26,14 @@ final class Prediction {
     private final double below;
     private final Mix mix;
 
-    Prediction(TableSet set, CameraSettings settings) {
-        taken = set.withExposure(settings.in(set.exposure()));
+    Prediction(TableSet set, FrameFile file) {
+        taken = set.withExposure(file.settings().in(set.exposure()));
         view = Perspective.of(taken);
         scene = Scene.of(taken);
         key = KeyLight.of(taken);
         below = MeteredExposure.below(set, key);
-        mix = Mix.of(taken, Set.of(), key, below);
+        Mix all = Mix.of(taken, Set.of(), key, below);
+        mix = file.lit() ? all : all.only(Layers.AMBIENT);
     }
 
     /** Full power, stops, that the light was set to. */

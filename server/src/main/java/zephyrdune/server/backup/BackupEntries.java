@@ -85,6 +85,7 @@ final class BackupEntries {
             node.put("picture", frame.picture());
             node.put("addedAt", frame.addedAt().toString());
             frame.deletedAt().ifPresent(at -> node.put("deletedAt", at.toString()));
+            node.put("lit", frame.lit());
             frame.counts().ifPresent(counts -> node.put("counts", counts));
             frame.document().ifPresent(document -> node.set("document", document));
             entries.put(FRAMES + frame.id() + ".json", bytes(node));
@@ -245,6 +246,7 @@ final class BackupEntries {
                 picture,
                 time(node, "addedAt"),
                 node.has("deletedAt") ? Optional.of(time(node, "deletedAt")) : Optional.empty(),
+                node.path("lit").booleanValue(true),
                 node.has("counts") ? Optional.of(node.path("counts").booleanValue()) : Optional.empty(),
                 node.has("document")
                         ? Optional.of(document(node, SetFormat.FORMAT, SetFormat.VERSION))

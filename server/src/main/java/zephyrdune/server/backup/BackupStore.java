@@ -51,7 +51,7 @@ final class BackupStore {
                         .list(),
                 jdbc.sql("""
                                 select id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at,
-                                    deleted_at, counts, document
+                                    deleted_at, lit, counts, document
                                 from frame order by id
                                 """).query((row, n) -> frame(row)).list(),
                 jdbc.sql("select camera, style, learnt, learnt_at, in_use from tone_curve order by camera, style")
@@ -156,8 +156,8 @@ final class BackupStore {
         jdbc.sql("""
                         insert into frame
                             (id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at, deleted_at,
-                            counts, document)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
+                            lit, counts, document)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
                         """)
                 .params(
                         frame.id(),
@@ -174,6 +174,7 @@ final class BackupStore {
                         Base64.getDecoder().decode(frame.picture()),
                         frame.addedAt(),
                         frame.deletedAt().orElse(null),
+                        frame.lit(),
                         frame.counts().orElse(null),
                         frame.document().map(JsonNode::toString).orElse(null))
                 .update();
@@ -231,6 +232,7 @@ final class BackupStore {
                 Base64.getEncoder().encodeToString(row.getBytes("picture")),
                 time(row, "added_at"),
                 Optional.ofNullable(time(row, "deleted_at")),
+                row.getBoolean("lit"),
                 Optional.ofNullable(row.getObject("counts", Boolean.class)),
                 Optional.ofNullable(row.getString("document")).map(JSON::readTree));
     }

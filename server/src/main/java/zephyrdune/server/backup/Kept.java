@@ -62,6 +62,7 @@ record Kept(
      * @param takenAt by the camera's clock; absent where that is not known, and so with aperture, shutter and speed
      * @param picture in Base64
      * @param deletedAt absent for one that is not deleted
+     * @param lit whether the lights were on
      * @param counts whether it counts for what is learnt of the kit; absent where the other frames judge
      * @param document the set as it stood; absent where that is not known
      */
@@ -80,6 +81,7 @@ record Kept(
             String picture,
             OffsetDateTime addedAt,
             Optional<OffsetDateTime> deletedAt,
+            boolean lit,
             Optional<Boolean> counts,
             Optional<JsonNode> document) {}
 

@@ -178,10 +178,12 @@ class FrameController {
      * What a frame tells.
      *
      * @param brighter stops by which it was exposed more than the set says; the predictions count it
+     * @param room what the room gives, of a frame without the lights
      */
     record FrameAnswer(
             List<PatchAnswer> patches,
             double brighter,
+            @Schema(nullable = true) RoomAloneAnswer room,
             @Schema(nullable = true) WhiteAnswer white,
             @Schema(nullable = true) NextAnswer next) {
 
@@ -189,6 +191,7 @@ class FrameController {
             return new FrameAnswer(
                     reading.patches().stream().map(PatchAnswer::of).toList(),
                     reading.brighter(),
+                    reading.room().map(RoomAloneAnswer::of).orElse(null),
                     reading.white().map(WhiteAnswer::of).orElse(null),
                     reading.next().map(NextAnswer::of).orElse(null));
         }
@@ -243,6 +246,16 @@ class FrameController {
         TableSet set = store.set(id)
                 .orElseThrow(() -> new Refused("set", "It is not told yet how the set stood for this frame"));
         return computing.slowly(() -> FrameAnswer.of(reader.read(frame, set, question.now(), question.patches())));
+    }
+
+    record FrameLit(boolean lit) {}
+
+    @PutMapping("/api/frames/{id}/lit")
+    @Operation(
+            operationId = "putFrameLit",
+            summary = "Tell whether the lights were on when a frame was taken, or the room alone gave light")
+    StoredFrame lit(@PathVariable UUID id, @RequestBody FrameLit lit) {
+        return store.lit(id, lit.lit()).orElseThrow(FrameController::missing);
     }
 
     record FrameCounts(boolean counts) {}

@@ -37,7 +37,7 @@ class FrameReader {
      * @param patches none for those that are proposed
      */
     FrameReading read(StoredFrame frame, TableSet set, TableSet now, List<FramePatch> patches) {
-        FrameFile file = new FrameFile(picture(frame), settings(frame), curves.inUse(frame.camera()));
+        FrameFile file = new FrameFile(picture(frame), settings(frame), curves.inUse(frame.camera()), frame.lit());
         List<FramePatch> places = patches.isEmpty() ? ProposedPatches.of(set) : patches;
         FrameReading reading = FrameReading.of(set, now, file, places);
         store.keepReading(frame.id(), set, KeptReading.of(reading));

@@ -28,7 +28,7 @@ class FrameStore {
 
     private static final String COLUMNS = """
             select id, name, camera, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at,
-                document is not null as stood, counts
+                document is not null as stood, lit, counts
             from frame\s""";
 
     private final JdbcClient jdbc;
@@ -132,6 +132,15 @@ class FrameStore {
         return find(id);
     }
 
+    /** Tells whether the lights were on when a frame was taken. */
+    @Transactional
+    Optional<StoredFrame> lit(UUID id, boolean lit) {
+        jdbc.sql("update frame set lit = ?, reading = null where id = ? and deleted_at is null")
+                .params(lit, id)
+                .update();
+        return find(id);
+    }
+
     /**
      * Says whether a frame counts for what is learnt.
      *
@@ -175,8 +184,8 @@ class FrameStore {
     /** Frames of the same camera and set that were taken as it stood for one of them, in the order they were taken in. */
     List<StoredFrame> alike(UUID id) {
         return jdbc.sql(COLUMNS + """
-                        where deleted_at is null and document is not null and (set_id, camera, document::text) =
-                            (select set_id, camera, document::text from frame where id = ?)
+                        where deleted_at is null and document is not null and (set_id, camera, lit, document::text) =
+                            (select set_id, camera, lit, document::text from frame where id = ?)
                         order by taken_at nulls last, added_at, name, id
                         """).param(id).query(FrameStore::stored).list();
     }
@@ -234,6 +243,7 @@ class FrameStore {
                 row.getLong("bytes"),
                 row.getObject("added_at", OffsetDateTime.class).toInstant(),
                 row.getBoolean("stood"),
+                row.getBoolean("lit"),
                 row.getObject("counts", Boolean.class));
     }
 }

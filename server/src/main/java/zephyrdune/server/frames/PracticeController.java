@@ -78,6 +78,7 @@ class PracticeController {
 
     /**
      * @param kit which of the possible kits stands there: the same number is always the same one
+     * @param lit whether the lights are on
      * @param bracket whether five frames are taken that differ in ISO alone
      */
     @PostMapping("/api/practice-frames")
@@ -87,13 +88,14 @@ class PracticeController {
     CompletableFuture<PracticeFrames> take(
             @RequestParam long kit,
             @RequestParam(defaultValue = "NEUTRAL") PictureStyle style,
+            @RequestParam(defaultValue = "true") boolean lit,
             @RequestParam(defaultValue = "false") boolean bracket,
             @RequestBody TableSet set) {
         return computing.slowly(() -> {
             LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
             List<byte[]> frames = new PracticeCamera(
                             kits.computeIfAbsent(kit, PracticeKit::new).against(set), Sensor.USUAL, style)
-                    .bracket(set, now, taken.get(), bracket ? BRACKET : List.of(0.0));
+                    .bracket(set, lit, now, taken.get(), bracket ? BRACKET : List.of(0.0));
             for (byte[] frame : frames) {
                 write("practice-%tY%<tm%<td-%<tH%<tM%<tS-%d.jpg".formatted(now, taken.incrementAndGet()), frame);
             }

@@ -15,6 +15,7 @@ import java.util.UUID;
  * @param width pixels that are kept
  * @param bytes that are kept of it
  * @param stood whether it is known how the set stood when the frame was taken
+ * @param lit whether the lights were on; otherwise it shows the room alone
  * @param counts whether it counts for what is learnt of the kit: false where it is left out, true where it counts whatever others say
  */
 public record StoredFrame(
@@ -30,5 +31,6 @@ public record StoredFrame(
         long bytes,
         Instant addedAt,
         boolean stood,
+        boolean lit,
 
         @Schema(types = {"boolean", "null"}) Boolean counts) {}

@@ -104,6 +104,7 @@ public class BackupTest {
                                 "/9j/4AAQ",
                                 NOW,
                                 Optional.empty(),
+                                false,
                                 Optional.of(false),
                                 Optional.of(demo("demo/1-chowder.json"))),
                         new Kept.KeptFrame(
@@ -121,6 +122,7 @@ public class BackupTest {
                                 "/9j/4AAQ",
                                 NOW,
                                 Optional.of(NOW.plusDays(1)),
+                                true,
                                 Optional.empty(),
                                 Optional.empty())),
                 List.of(new Kept.KeptToneCurve(
