@@ -196,6 +196,8 @@ export const api = {
     json<StoredFrame>(`/api/frames/${id}/set`, send("PUT", set)),
   readFrame: (id: string, question: FrameQuestion, signal?: AbortSignal) =>
     json<FrameAnswer>(`/api/frames/${id}/reading`, send("POST", question, signal)),
+  frameDifference: (id: string, signal?: AbortSignal) =>
+    json<Difference>(`/api/frames/${id}/difference`, signal ? { signal } : {}),
   putFrameLit: (id: string, lit: boolean) =>
     json<StoredFrame>(`/api/frames/${id}/lit`, send("PUT", { lit })),
   putFrameCounts: (id: string, counts: boolean) =>

@@ -26,7 +26,7 @@ import { ToneCurveOf } from "./ToneCurveOf";
 const KINDS = "image/jpeg,image/png,image/tiff";
 
 /** How a frame is laid to the picture. */
-export type Way = "flip" | "split" | "side";
+export type Way = "flip" | "split" | "side" | "difference";
 
 type Props = {
   open: boolean;
@@ -200,6 +200,7 @@ const WAYS: Record<Way, string> = {
   flip: "Flip with the picture",
   split: "Split",
   side: "Side by side",
+  difference: "Difference",
 };
 
 function time(seconds: number): string {

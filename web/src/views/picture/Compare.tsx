@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { X } from "lucide-react";
 import { type ImgHTMLAttributes, type KeyboardEvent, type PointerEvent, useState } from "react";
 import { api } from "../../api/client";
-import type { TableSet } from "../../api/types";
+import type { Difference, StoredFrame, TableSet } from "../../api/types";
 import { pictureOfFrame, useFrames } from "../../frames/frames";
 import { Button } from "../../ui/Button";
 import { FlipButton } from "../../ui/FlipButton";
@@ -30,7 +30,8 @@ export function Compare({ now, set }: { now: string; set: TableSet }) {
       {comparing.way === "flip" && <Flip other={other} />}
       {comparing.way === "split" && <Split other={other} />}
       {comparing.way === "side" && <Side other={other} now={now} />}
-      {comparing.way === "difference" && take && <Differs take={take} set={set} />}
+      {comparing.way === "difference" && take && <TakeDiffers take={take} set={set} />}
+      {comparing.way === "difference" && frame && <FrameDiffers frame={frame} />}
       <Button
         look="outline"
         className="absolute top-2 right-2 h-8 bg-ground/85"
@@ -60,7 +61,7 @@ function Then({
 function Name({ children, right = false }: { children: string; right?: boolean }) {
   return (
     <span
-      className={`absolute top-2 rounded bg-ground/85 px-2 py-1 text-sm ${right ? "right-40" : "left-2"}`}
+      className={`absolute top-2 max-w-[calc(100%-11rem)] rounded bg-ground/85 px-2 py-1 text-sm ${right ? "right-40" : "left-2"}`}
     >
       {children}
     </span>
@@ -134,13 +135,36 @@ function Side({ other, now }: { other: Other; now: string }) {
   );
 }
 
-function Differs({ take, set }: { take: Take; set: TableSet }) {
-  const difference = useQuery({
+function TakeDiffers({ take, set }: { take: Take; set: TableSet }) {
+  const { data } = useQuery({
     queryKey: ["difference", take.id, set],
     queryFn: ({ signal }) => api.difference(set, take.set, signal),
     staleTime: Infinity,
   });
-  const found = difference.data;
+  return <Differs found={data} what={`Now against ${take.name}`} />;
+}
+
+/** A frame against the picture that was predicted of it, as its set stood then. */
+function FrameDiffers({ frame }: { frame: StoredFrame }) {
+  const { data, error } = useQuery({
+    queryKey: ["frame-difference", frame.id, frame.lit],
+    enabled: frame.stood,
+    queryFn: ({ signal }) => api.frameDifference(frame.id, signal),
+    retry: false,
+    gcTime: 0,
+  });
+  return (
+    <Differs found={data} what="The frame against what was predicted" failed={error?.message} />
+  );
+}
+
+type DiffersProps = {
+  found: Difference | undefined;
+  what: string;
+  failed?: string | undefined;
+};
+
+function Differs({ found, what, failed }: DiffersProps) {
   return (
     <>
       <div className="absolute inset-0 bg-black/45" />
@@ -156,8 +180,8 @@ function Differs({ take, set }: { take: Take; set: TableSet }) {
       )}
       <Name>
         {found
-          ? `Now against ${take.name}: lines in stops, + where it is brighter`
-          : "Working out the difference …"}
+          ? `${what}: lines in stops, + where it is brighter`
+          : (failed ?? "Working out the difference …")}
       </Name>
     </>
   );

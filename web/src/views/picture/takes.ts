@@ -17,7 +17,7 @@ type KeptTake = More & { name: string; set: TableSet; picture: string };
 /** What is laid over the picture, and how. */
 export type Comparing =
   | { take: string; way: "flip" | "split" | "side" | "difference" }
-  | { frame: string; way: "flip" | "split" | "side" };
+  | { frame: string; way: "flip" | "split" | "side" | "difference" };
 
 type Takes = {
   /** The set whose takes these are. */

@@ -62,6 +62,11 @@ public class FramesTest extends Browsing {
         click("Split");
         assertThat(page.getByTestId("compare-split")).isVisible();
         click("Stop comparing");
+        page.keyboard().press("f");
+        click("Difference");
+        assertThat(page.getByTestId("difference-lines"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(SLOW));
+        click("Stop comparing");
     }
 
     /** With the light off a frame tells of the room; a bracket tells the camera's tone curve, by which its frames are read until somebody says otherwise. */

@@ -115,6 +115,10 @@ public class FrameApiTest extends RunningServer {
                             within(1e-9));
         }
         assertThat(reading.get("next").get("mark").asString()).isNotEmpty();
+        JsonNode difference = json(get(frame + "/difference"));
+        assertThat(difference.get("stopHundredths").size())
+                .isEqualTo(difference.get("width").asInt()
+                        * difference.get("height").asInt());
         // one patch alone, where somebody put it
         ObjectNode question = question();
         question.withArray("patches")

@@ -8,6 +8,7 @@ import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.render.metering.SeenLight;
+import zephyrdune.render.picture.Difference;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.render.trace.CameraHit;
 import zephyrdune.render.trace.Layers;
@@ -73,6 +74,11 @@ final class Prediction {
         }
         return predicted.measured(
                 Stops.between(measured.light(), CorrectExposure.MID_GREY), Stops.between(1 + measured.uneven(), 1));
+    }
+
+    Difference difference(FrameFile file) {
+        return Difference.of(
+                file.curve().light(file.picture()), taken, mix, file.curve().white());
     }
 
     /** Pixel value of red, green or blue, whichever is clipped first. */

@@ -69,6 +69,15 @@ public record ToneCurve(List<Double> linear) {
         return between((CODES - 1) * Srgb.encode(read));
     }
 
+    /** Light of a picture that was read as if it were sRGB. */
+    public Picture light(Picture read) {
+        float[] light = new float[read.linear().length];
+        for (int i = 0; i < light.length; i++) {
+            light[i] = (float) meant(read.linear()[i]);
+        }
+        return new Picture(read.width(), read.height(), light);
+    }
+
     /** A picture as a file by this curve has it: whoever takes the file for sRGB reads these values. */
     public Picture written(Picture light) {
         double[] values = values();

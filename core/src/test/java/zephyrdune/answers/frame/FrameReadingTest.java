@@ -14,6 +14,7 @@ import org.testng.annotations.Test;
 import zephyrdune.answers.tone.ToneCurve;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.MeteredExposure;
+import zephyrdune.render.picture.Difference;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
@@ -244,6 +245,24 @@ public class FrameReadingTest {
             worst = Math.max(worst, Math.abs(asSrgb.patches().get(i).off().orElseThrow() - off));
         }
         assertThat(worst).isGreaterThan(0.3);
+    }
+
+    /** A frame of the set itself differs nowhere from it; one of a dimmer set by as much as that is dimmer, but where it is black. */
+    @Test
+    public void theDifferenceIsThatOfTheLight() {
+        FrameFile file = new FrameFile(asItIs, CameraSettings.UNTOLD);
+        assertThat(median(FrameReading.difference(set, file))).isCloseTo(0, within(0.03));
+        TableSet fixed = at(set, metered(set));
+        Difference dimmer =
+                FrameReading.difference(fixed, new FrameFile(frame(at(set, metered(set) + 1)), CameraSettings.UNTOLD));
+        assertThat(dimmer.stops()).hasSize(dimmer.width() * dimmer.height());
+        assertThat(median(dimmer)).isBetween(-1.02, -0.75);
+    }
+
+    private static double median(Difference difference) {
+        float[] stops = difference.stops().clone();
+        Arrays.sort(stops);
+        return stops[stops.length / 2];
     }
 
     /** IEC 61966-2-1: code 118 is a linear 0.181, mid grey, whatever is predicted there. */

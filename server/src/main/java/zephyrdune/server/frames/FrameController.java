@@ -33,6 +33,7 @@ import zephyrdune.answers.frame.NextPower;
 import zephyrdune.answers.frame.PatchReading;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
+import zephyrdune.render.picture.Difference;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.problems.OfSet;
 import zephyrdune.server.work.ComputeLimiter;
@@ -243,9 +244,35 @@ class FrameController {
     CompletableFuture<FrameAnswer> read(@PathVariable UUID id, @RequestBody FrameQuestion question) {
         question.require();
         StoredFrame frame = store.find(id).orElseThrow(FrameController::missing);
-        TableSet set = store.set(id)
-                .orElseThrow(() -> new Refused("set", "It is not told yet how the set stood for this frame"));
+        TableSet set = stood(id);
         return computing.slowly(() -> FrameAnswer.of(reader.read(frame, set, question.now(), question.patches())));
+    }
+
+    /** How much brighter a frame is than predicted, in hundredths of a stop, row by row from the top. */
+    record FrameDifference(int width, int height, int[] stopHundredths) {
+
+        static FrameDifference of(Difference difference) {
+            int[] hundredths = new int[difference.stops().length];
+            for (int i = 0; i < hundredths.length; i++) {
+                hundredths[i] = Math.round(100 * difference.stops()[i]);
+            }
+            return new FrameDifference(difference.width(), difference.height(), hundredths);
+        }
+    }
+
+    @GetMapping("/api/frames/{id}/difference")
+    @Operation(
+            operationId = "frameDifference",
+            summary = "How much brighter a test frame is than what its set predicts of it, place by place, in stops")
+    CompletableFuture<FrameDifference> difference(@PathVariable UUID id) {
+        StoredFrame frame = store.find(id).orElseThrow(FrameController::missing);
+        TableSet set = stood(id);
+        return computing.picture(set, () -> FrameDifference.of(reader.difference(frame, set)));
+    }
+
+    private TableSet stood(UUID id) {
+        return store.set(id)
+                .orElseThrow(() -> new Refused("set", "It is not told yet how the set stood for this frame"));
     }
 
     record FrameLit(boolean lit) {}

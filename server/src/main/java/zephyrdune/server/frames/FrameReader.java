@@ -12,6 +12,7 @@ import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.frame.ProposedPatches;
 import zephyrdune.answers.tone.LearntToneCurve;
 import zephyrdune.answers.tone.ToneCurveFit;
+import zephyrdune.render.picture.Difference;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.server.photographs.OpenPhotographs;
 import zephyrdune.set.TableSet;
@@ -37,9 +38,8 @@ class FrameReader {
      * @param patches none for those that are proposed
      */
     FrameReading read(StoredFrame frame, TableSet set, TableSet now, List<FramePatch> patches) {
-        FrameFile file = new FrameFile(picture(frame), settings(frame), curves.inUse(frame.camera()), frame.lit());
         List<FramePatch> places = patches.isEmpty() ? ProposedPatches.of(set) : patches;
-        FrameReading reading = FrameReading.of(set, now, file, places);
+        FrameReading reading = FrameReading.of(set, now, file(frame), places);
         store.keepReading(frame.id(), set, KeptReading.of(reading));
         return reading;
     }
@@ -48,6 +48,15 @@ class FrameReader {
     KeptReading kept(UUID id, TableSet set) {
         return store.reading(id)
                 .orElseGet(() -> KeptReading.of(read(store.find(id).orElseThrow(), set, set, List.of())));
+    }
+
+    /** How much brighter a frame is than what was predicted of it. */
+    Difference difference(StoredFrame frame, TableSet set) {
+        return FrameReading.difference(set, file(frame));
+    }
+
+    private FrameFile file(StoredFrame frame) {
+        return new FrameFile(picture(frame), settings(frame), curves.inUse(frame.camera()), frame.lit());
     }
 
     /** The tone curve that a frame tells with those of the same camera and set that stood alike. */
