@@ -88,6 +88,9 @@ public final class PracticeCamera {
     }
 
     private static Optional<Exposure> faster(Exposure exposure, double stops) {
+        if (stops == 0) {
+            return Optional.of(exposure);
+        }
         try {
             return Optional.of(
                     exposure.withSpeed(MarkedScale.SPEED.nearest(exposure.exactSpeed() * Stops.ratio(stops))));
