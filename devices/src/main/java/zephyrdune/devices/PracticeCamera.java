@@ -39,11 +39,18 @@ public final class PracticeCamera {
     private final HiddenTruth truth;
     private final Sensor sensor;
     private final ToneCurve curve;
+    private final int width;
 
     public PracticeCamera(HiddenTruth truth, Sensor sensor, PictureStyle style) {
+        this(truth, sensor, style, WIDTH);
+    }
+
+    /** @param width of its frames, pixels */
+    PracticeCamera(HiddenTruth truth, Sensor sensor, PictureStyle style, int width) {
         this.truth = truth;
         this.sensor = sensor;
         this.curve = style.curve();
+        this.width = width;
     }
 
     /**
@@ -69,7 +76,7 @@ public final class PracticeCamera {
         TableSet really = truth.of(set);
         double below = MeteredExposure.below(set, KeyLight.of(set)) + truth.dimmer();
         double ratio = set.camera().sensorHeight() / set.camera().sensorWidth();
-        Film film = new Film(really, WIDTH, (int) Math.max(1, Math.round(WIDTH * ratio)), false);
+        Film film = new Film(really, width, (int) Math.max(1, Math.round(width * ratio)), false);
         for (int i = 0; i < PASSES; i++) {
             film.pass(SampleBudget.USUAL, () -> false);
         }

@@ -162,8 +162,10 @@ public class TetherTest extends RunningServer {
     public void thePracticeCameraWritesIntoItsFolder() {
         JsonNode practising = json(post("/api/sets/" + set + "/practice-folder", ""));
         assertThat(practising.get("folder").asString()).endsWith("practice");
-        assertThat(post("/api/practice-frames?kit=7", chowder().toString()).statusCode())
-                .isEqualTo(204);
+        assertThat(json(post("/api/practice-frames?kit=7", chowder().toString()))
+                        .get("frames")
+                        .asInt())
+                .isEqualTo(1);
         until(() -> names().size() == 1);
         assertThat(names().get(0)).startsWith("practice-");
         JsonNode frame = json(get("/api/sets/" + set + "/frames")).get(0);

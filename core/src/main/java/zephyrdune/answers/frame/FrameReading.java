@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import zephyrdune.answers.kit.KitNumbers;
-import zephyrdune.render.picture.Difference;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Cancellation;
 
@@ -61,11 +60,6 @@ public record FrameReading(
                         : Optional.of(RoomAlone.of(set.ambient(), now, light.roomMore(), light.roomSpread())),
                 file.lit() ? JustWhite.of(set, file, prediction.below(), all) : Optional.empty(),
                 file.lit() ? next(set, now, all, light) : Optional.empty());
-    }
-
-    /** How much brighter a frame is than what its set predicts of it, place by place. */
-    public static Difference difference(TableSet set, FrameFile file) {
-        return new Prediction(set, file).difference(file);
     }
 
     private static Optional<NextPower> next(

@@ -14,7 +14,6 @@ import org.testng.annotations.Test;
 import zephyrdune.answers.tone.ToneCurve;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.render.metering.MeteredExposure;
-import zephyrdune.render.picture.Difference;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.render.picture.SmallPicture;
 import zephyrdune.render.picture.Switched;
@@ -251,15 +250,15 @@ public class FrameReadingTest {
     @Test
     public void theDifferenceIsThatOfTheLight() {
         FrameFile file = new FrameFile(asItIs, CameraSettings.UNTOLD);
-        assertThat(median(FrameReading.difference(set, file))).isCloseTo(0, within(0.03));
+        assertThat(median(FrameDifference.of(set, file))).isCloseTo(0, within(0.03));
         TableSet fixed = at(set, metered(set));
-        Difference dimmer =
-                FrameReading.difference(fixed, new FrameFile(frame(at(set, metered(set) + 1)), CameraSettings.UNTOLD));
+        FrameDifference dimmer =
+                FrameDifference.of(fixed, new FrameFile(frame(at(set, metered(set) + 1)), CameraSettings.UNTOLD));
         assertThat(dimmer.stops()).hasSize(dimmer.width() * dimmer.height());
         assertThat(median(dimmer)).isBetween(-1.02, -0.75);
     }
 
-    private static double median(Difference difference) {
+    private static double median(FrameDifference difference) {
         float[] stops = difference.stops().clone();
         Arrays.sort(stops);
         return stops[stops.length / 2];

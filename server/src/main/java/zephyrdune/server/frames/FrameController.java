@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.answers.frame.FrameDifference;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.frame.JustWhite;
@@ -33,7 +34,6 @@ import zephyrdune.answers.frame.NextPower;
 import zephyrdune.answers.frame.PatchReading;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
-import zephyrdune.render.picture.Difference;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.problems.OfSet;
 import zephyrdune.server.work.ComputeLimiter;
@@ -249,14 +249,14 @@ class FrameController {
     }
 
     /** How much brighter a frame is than predicted, in hundredths of a stop, row by row from the top. */
-    record FrameDifference(int width, int height, int[] stopHundredths) {
+    record FrameDifferenceAnswer(int width, int height, int[] stopHundredths) {
 
-        static FrameDifference of(Difference difference) {
+        static FrameDifferenceAnswer of(FrameDifference difference) {
             int[] hundredths = new int[difference.stops().length];
             for (int i = 0; i < hundredths.length; i++) {
                 hundredths[i] = Math.round(100 * difference.stops()[i]);
             }
-            return new FrameDifference(difference.width(), difference.height(), hundredths);
+            return new FrameDifferenceAnswer(difference.width(), difference.height(), hundredths);
         }
     }
 
@@ -264,10 +264,10 @@ class FrameController {
     @Operation(
             operationId = "frameDifference",
             summary = "How much brighter a test frame is than what its set predicts of it, place by place, in stops")
-    CompletableFuture<FrameDifference> difference(@PathVariable UUID id) {
+    CompletableFuture<FrameDifferenceAnswer> difference(@PathVariable UUID id) {
         StoredFrame frame = store.find(id).orElseThrow(FrameController::missing);
         TableSet set = stood(id);
-        return computing.picture(set, () -> FrameDifference.of(reader.difference(frame, set)));
+        return computing.picture(set, () -> FrameDifferenceAnswer.of(reader.difference(frame, set)));
     }
 
     private TableSet stood(UUID id) {

@@ -6,13 +6,13 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import zephyrdune.answers.frame.Bracket;
 import zephyrdune.answers.frame.CameraSettings;
+import zephyrdune.answers.frame.FrameDifference;
 import zephyrdune.answers.frame.FrameFile;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.frame.ProposedPatches;
 import zephyrdune.answers.tone.LearntToneCurve;
 import zephyrdune.answers.tone.ToneCurveFit;
-import zephyrdune.render.picture.Difference;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.server.photographs.OpenPhotographs;
 import zephyrdune.set.TableSet;
@@ -51,8 +51,8 @@ class FrameReader {
     }
 
     /** How much brighter a frame is than what was predicted of it. */
-    Difference difference(StoredFrame frame, TableSet set) {
-        return FrameReading.difference(set, file(frame));
+    FrameDifference difference(StoredFrame frame, TableSet set) {
+        return FrameDifference.of(set, file(frame));
     }
 
     private FrameFile file(StoredFrame frame) {
