@@ -74,6 +74,8 @@ public class LooksTest extends Browsing {
                 .not()
                 .containsText(Pattern.compile("too (low|high|hard|soft|deep|open)"));
         click("Remove Tart from above");
+        // it is gone when that is saved: what leaves the page before would take the change with it
+        assertThat(page.getByRole(AriaRole.REGION, named("Your looks"))).hasCount(0);
         page.keyboard().press("Escape");
     }
 
