@@ -6,6 +6,7 @@ import type { PictureStyle, TetherStatus } from "../api/types";
 import { attempt, attemptLong } from "../set/attempt";
 import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
+import { TextInput } from "../ui/TextInput";
 import { fires } from "./frames";
 import { TETHER, useComesIn, useTether } from "./tether";
 
@@ -35,12 +36,11 @@ export function ComingIn() {
   return (
     <>
       <form className="flex min-w-0 flex-1 items-center gap-2" onSubmit={watch}>
-        <input
-          aria-label="Folder that the camera writes into"
+        <TextInput
+          label="Folder that the camera writes into"
           placeholder="/home/…/folder the camera writes into"
           value={folder}
-          onChange={(event) => setFolder(event.target.value)}
-          className="h-9 min-w-0 flex-1 rounded-md border border-edge/60 bg-transparent px-2 text-sm max-sm:h-11"
+          onChange={setFolder}
         />
         <Button type="submit" look="outline" disabled={folder.trim() === ""}>
           <FolderSync size={15} aria-hidden /> Watch it

@@ -7,6 +7,7 @@ import { Select } from "../fields/Choice";
 import { attempt, attemptLong } from "../set/attempt";
 import { Button } from "../ui/Button";
 import { tell } from "../ui/notices";
+import { TextInput } from "../ui/TextInput";
 
 /** As files say of themselves. */
 const SRGB = "Neutral, as sRGB";
@@ -75,12 +76,11 @@ export function ToneCurveOf({ frame, frames }: Props) {
       </div>
       {used && <Learnt curve={used} />}
       <form className="mt-2 flex items-center gap-2" onSubmit={learn}>
-        <input
-          aria-label="Picture style that the camera was set to"
+        <TextInput
+          label="Picture style that the camera was set to"
           placeholder="Picture style, as the camera names it"
           value={style}
-          onChange={(event) => setStyle(event.target.value)}
-          className="h-9 min-w-0 flex-1 rounded-md border border-edge/60 bg-transparent px-2 text-sm max-sm:h-11"
+          onChange={setStyle}
         />
         <Button type="submit" look="outline" disabled={style.trim() === ""}>
           Learn it

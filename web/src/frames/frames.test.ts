@@ -54,6 +54,29 @@ describe("test frames", () => {
     ]);
   });
 
+  it("that were fired with the light off are told so first, and anew where that failed", async () => {
+    useTable.setState({ id: "set", possible: SET });
+    useFrames.setState({ of: "set" });
+    const none = fires("set", SET, false);
+    const list = vi.spyOn(api, "listFrames").mockResolvedValue([frame("a", false)]);
+    const lit = vi.spyOn(api, "putFrameLit").mockRejectedValueOnce(new Error("gone"));
+    const told = vi.spyOn(api, "putFrameSet").mockResolvedValue(frame("a"));
+    await refreshFrames();
+    expect(told).not.toHaveBeenCalled();
+    lit.mockResolvedValue(frame("a", false));
+    list.mockResolvedValue([frame("a", false), frame("b", false)]);
+    await refreshFrames();
+    expect(lit.mock.calls).toEqual([
+      ["a", false],
+      ["a", false],
+    ]);
+    expect(told.mock.calls).toEqual([
+      ["a", SET],
+      ["b", SET],
+    ]);
+    none();
+  });
+
   it("that come in are looked at, whichever was picked before", async () => {
     useFrames.setState({ of: "set", frames: [frame("a")], picked: "a", open: true });
     vi.spyOn(api, "listFrames").mockResolvedValue([frame("a"), frame("b")]);

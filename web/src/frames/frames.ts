@@ -83,11 +83,15 @@ async function tellHowItStood(): Promise<void> {
   if (!possible || id !== of) return;
   for (const frame of frames.filter(({ stood }) => !stood)) {
     const at = fired.findIndex((one) => one.of === of);
-    const { set, lit } = fired.splice(at, at < 0 ? 0 : 1)[0] ?? { set: possible, lit: true };
-    // a frame is read as soon as it is known how its set stood: what it was lit by comes first
-    if (!lit) await attempt(() => api.putFrameLit(frame.id, false));
-    const told = await attempt(() => api.putFrameSet(frame.id, set));
+    const [one] = fired.splice(at, at < 0 ? 0 : 1);
+    const { set, lit } = one ?? { set: possible, lit: true };
+    const told = await attempt(async () => {
+      // a frame is read as soon as it is known how its set stood: what it was lit by comes first
+      if (!lit) await api.putFrameLit(frame.id, false);
+      return api.putFrameSet(frame.id, set);
+    });
     if (told) replace(told);
+    else if (one) fired.unshift(one);
   }
 }
 

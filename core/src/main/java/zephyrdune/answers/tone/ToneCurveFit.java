@@ -141,8 +141,7 @@ public final class ToneCurveFit {
         double meanValue = 0;
         double all = 0;
         for (Site.Seen seen : site.seen()) {
-            double spread = seen.spread() * slope(seen.code());
-            double weight = 1 / (spread * spread);
+            double weight = weight(seen);
             double value = seen.stops() - at(STANDARD, seen.code());
             int under = (int) seen.code();
             double share = seen.code() - under;
@@ -175,9 +174,8 @@ public final class ToneCurveFit {
         List<Double> lights = new ArrayList<>();
         for (Site.Seen seen : site.seen()) {
             double light = at(STANDARD, seen.code()) + at(more, seen.code()) - seen.stops();
-            double spread = seen.spread() * slope(seen.code());
-            sum += light / (spread * spread);
-            all += 1 / (spread * spread);
+            sum += weight(seen) * light;
+            all += weight(seen);
             lights.add(light);
         }
         double mean = sum / all;
@@ -202,6 +200,12 @@ public final class ToneCurveFit {
                     "frames",
                     "These frames tell a curve that falls: their light changed, or their settings are not what was set");
         }
+    }
+
+    /** By how unsure its light is, in stops. */
+    private static double weight(Site.Seen seen) {
+        double spread = seen.spread() * slope(seen.code());
+        return 1 / (spread * spread);
     }
 
     /** Stops that a code of sRGB is brighter by than the code before, about. */
