@@ -140,11 +140,7 @@ final class Settings {
                 () -> burying.settings()
                         .filter(dark -> burying.shortBy() <= UNSEEN)
                         .map(dark -> new Mend(
-                                "Set %s, f/%s, ISO %.0f"
-                                        .formatted(
-                                                SettingWords.shutter(dark.shutter()),
-                                                SettingWords.mark(dark.aperture()),
-                                                dark.speed()),
+                                "Set " + SettingWords.all(dark.shutter(), dark.aperture(), dark.speed()),
                                 set.withExposure(dark)))));
     }
 }

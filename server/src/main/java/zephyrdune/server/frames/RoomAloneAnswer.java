@@ -36,11 +36,7 @@ record RoomAloneAnswer(
                 room.under(),
                 room.wanted().isPresent() ? room.wanted().getAsDouble() : null,
                 room.dark()
-                        .map(dark -> "%s, f/%s, ISO %.0f"
-                                .formatted(
-                                        SettingWords.shutter(dark.shutter()),
-                                        SettingWords.mark(dark.aperture()),
-                                        dark.speed()))
+                        .map(dark -> SettingWords.all(dark.shutter(), dark.aperture(), dark.speed()))
                         .orElse(""),
                 room.dark().map(room.set()::withExposure).orElse(null));
     }
