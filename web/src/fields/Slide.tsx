@@ -23,6 +23,9 @@ export function Slide({ path, label, digits }: Props) {
       max={STEPS}
       value={[Math.round(STEPS * at)]}
       onValueChange={([step]) => owner.change(path, there((step ?? 0) / STEPS))}
+      onPointerDown={owner.startDrag}
+      onPointerUp={owner.endDrag}
+      onPointerCancel={owner.endDrag}
       data-testid={`${path}.slide`}
       className="relative mt-1.5 flex h-4 touch-none select-none items-center max-sm:h-8"
     >

@@ -11,6 +11,9 @@ export type Owner = {
   /** Path of the field that the server refused, if it refused one. */
   refused: string | null;
   change: (path: string, value: unknown) => void;
+  /** What is changed from here to the end of the drag is one step to undo, where there is undo. */
+  startDrag?: () => void;
+  endDrag?: () => void;
 };
 
 const OwnerContext = createContext<Owner | null>(null);
@@ -22,5 +25,6 @@ export function useOwner(): Owner | null {
   const set = useTable((table) => table.set);
   const refused = useTable((table) => (table.problem ? pathOf(table.problem.field) : null));
   if (given) return given;
-  return set && { value: set, schema: setSchema, refused, change: useTable.getState().change };
+  const { change, startDrag, endDrag } = useTable.getState();
+  return set && { value: set, schema: setSchema, refused, change, startDrag, endDrag };
 }

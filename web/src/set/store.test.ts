@@ -55,6 +55,28 @@ describe("undo and redo", () => {
     expect(table().past).toEqual([]);
   });
 
+  it("take a drag that pauses as one step, whatever it changes", () => {
+    table().startDrag();
+    table().drag({ light: at(3).light });
+    vi.advanceTimersByTime(5000);
+    table().drag({ light: at(4).light });
+    vi.advanceTimersByTime(5000);
+    table().change("light.clockHours", 5);
+    table().endDrag();
+    expect(table().past).toEqual([first]);
+  });
+
+  it("leave nothing of a drag that the system broke off", () => {
+    table().replace(at(2));
+    table().startDrag();
+    table().drag({ light: at(3).light });
+    table().cancelDrag();
+    expect(hours()).toBe(2);
+    expect(table().past).toEqual([first]);
+    table().cancelDrag();
+    expect(hours()).toBe(2);
+  });
+
   it("forget what was undone once something else is changed", () => {
     table().replace(at(3));
     table().undo();

@@ -40,6 +40,8 @@ type TableState = {
   /** While dragging: other values for some parts of the set. */
   drag: (parts: Partial<TableSet>) => void;
   endDrag: () => void;
+  /** Ends the drag as if it had not been. */
+  cancelDrag: () => void;
   undo: () => void;
   redo: () => void;
   accept: (set: TableSet) => void;
@@ -126,6 +128,12 @@ export const useTable = create<TableState>((put, get) => {
       if (set && past.at(-1) === set) put({ past: past.slice(0, -1) });
       // what was dropped where it cannot be goes back to where it last could
       if (problem && possible) put({ set: possible });
+    },
+
+    cancelDrag: () => {
+      const { set, past, dragging } = get();
+      if (!dragging) return;
+      put({ dragging: false, lastField: null, set: past.at(-1) ?? set, past: past.slice(0, -1) });
     },
 
     undo: () => {

@@ -1,14 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
-import { type PointerEvent, useRef } from "react";
+import type { PointerEvent } from "react";
 import { api } from "../../api/client";
 import type { FrameNews, Loupe, TableSet } from "../../api/types";
 import { Match } from "../../looks/photograph/Match";
 import { usePhotograph } from "../../looks/photograph/store";
-import { limitsAt } from "../../set/limits";
 import { useTable } from "../../set/store";
 import { signedStops } from "../../set/units";
 import { useView } from "../../set/view";
 import { Compare } from "./Compare";
+import { FrameMover } from "./FrameMover";
 import { Histogram } from "./Histogram";
 import { MeterTool } from "./MeterTool";
 import { PictureBar } from "./PictureBar";
@@ -134,52 +134,6 @@ function TextSpace({ set }: { set: TableSet }) {
     >
       <span className="rounded bg-black/60 px-1.5 text-[11px] text-white">Kept for text</span>
     </div>
-  );
-}
-
-/** Drags the frame over the table; the camera moves along. */
-function FrameMover() {
-  const grip = useRef<{ x: number; y: number; set: TableSet } | null>(null);
-  const move = (x: number, y: number, width: number) => {
-    const from = grip.current;
-    if (!from) return;
-    const { camera } = from.set;
-    const perPixel = camera.framedWidthMetres / width;
-    const within = (field: string, value: number) => {
-      const { min, max } = limitsAt(from.set, `camera.${field}`);
-      return Number(Math.min(max, Math.max(min, value)).toFixed(4));
-    };
-    useTable.getState().change("camera", {
-      ...camera,
-      shiftRightMetres: within(
-        "shiftRightMetres",
-        camera.shiftRightMetres - (x - from.x) * perPixel,
-      ),
-      shiftUpMetres: within("shiftUpMetres", camera.shiftUpMetres + (y - from.y) * perPixel),
-    });
-  };
-  return (
-    <div
-      data-testid="frame-mover"
-      className="absolute inset-0 cursor-move touch-none"
-      onPointerDown={(event) => {
-        const { set } = useTable.getState();
-        if (!set) return;
-        event.currentTarget.setPointerCapture(event.pointerId);
-        grip.current = { x: event.clientX, y: event.clientY, set };
-      }}
-      onPointerMove={(event) =>
-        move(event.clientX, event.clientY, event.currentTarget.getBoundingClientRect().width)
-      }
-      onPointerUp={() => {
-        grip.current = null;
-      }}
-      onPointerCancel={() => {
-        // the system took the pointer away: nothing was meant
-        if (grip.current) useTable.getState().change("camera", grip.current.set.camera);
-        grip.current = null;
-      }}
-    />
   );
 }
 
