@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { TableSet } from "../../api/types";
+import { dropDraft } from "../../set/drafts";
 import starter from "../../set/starter.json";
 import { useTable } from "../../set/store";
 import { FrameMover } from "./FrameMover";
@@ -19,6 +20,7 @@ function grip() {
 
 beforeEach(() => {
   vi.useFakeTimers();
+  dropDraft("a");
   useTable.getState().open({ id: "a", version: 1, set: first, updatedAt: "" } as never);
 });
 
