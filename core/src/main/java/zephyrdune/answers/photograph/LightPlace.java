@@ -10,6 +10,7 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresOptimizer;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.util.FastMath;
+import zephyrdune.units.geometry.Jacobian;
 import zephyrdune.units.measure.Refused;
 
 /**

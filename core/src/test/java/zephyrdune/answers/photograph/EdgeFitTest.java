@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import zephyrdune.units.geometry.Jacobian;
 
 public class EdgeFitTest {
 

@@ -1,0 +1,18 @@
+package zephyrdune.answers.wall;
+
+import zephyrdune.set.kit.Shaper;
+import zephyrdune.set.light.Bare;
+
+/**
+ * A frame of the wall.
+ *
+ * @param shaper that was on the source, as its numbers are stated
+ * @param below full power, stops, that the source was set to
+ */
+public record WallFrame(Shaper shaper, double below, WallProfile profile) {
+
+    /** Whether the others are compared with it. */
+    boolean bare() {
+        return shaper.spread() instanceof Bare;
+    }
+}

@@ -1,0 +1,119 @@
+package zephyrdune.answers.wall;
+
+import java.util.ArrayList;
+import java.util.List;
+import zephyrdune.answers.frame.CameraSettings;
+import zephyrdune.answers.frame.FrameFile;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.units.measure.Refused;
+
+/**
+ * The light of a frame of the wall, from its left to its right on the level of the beam's middle.
+ *
+ * @param points as far as they can be told
+ * @param settings that the frame was taken with
+ * @param shape height of the frame over its width
+ */
+public record WallProfile(List<Point> points, CameraSettings settings, double shape) {
+
+    /** Points across the frame. */
+    static final int COLUMNS = 61;
+
+    /** Rows that are looked through for the beam's middle. */
+    private static final int ROWS = 41;
+
+    /** Half the height of the band that is read, as a share of the frame's width. */
+    private static final double BAND = 0.01;
+
+    /** Darker than this code of eight bits is the end of them. */
+    private static final int BLACK = 3;
+
+    /**
+     * @param across share of the frame's width right of its middle, -0.5 to 0.5
+     * @param light linear, 1 for the brightest that sRGB can say
+     * @param noise its standard error, as a share
+     */
+    public record Point(double across, double light, double noise) {}
+
+    public WallProfile {
+        points = List.copyOf(points);
+    }
+
+    /** @throws Refused where the frame is clipped or black for the most part */
+    public static WallProfile of(FrameFile file) {
+        double height = (double) file.picture().height() / file.picture().width();
+        double row = middle(file);
+        List<Point> points = new ArrayList<>();
+        int clipped = 0;
+        for (int column = 0; column < COLUMNS; column++) {
+            double across = (column + 0.5) / COLUMNS;
+            Cell cell = Cell.of(file, across, row);
+            clipped += cell.clipped() ? 1 : 0;
+            if (!cell.clipped() && cell.light() > file.curve().of(BLACK)) {
+                points.add(new Point(across - 0.5, cell.light(), cell.noise()));
+            }
+        }
+        if (clipped > 0) {
+            throw new Refused(
+                    "file",
+                    "The wall is clipped in %d of %d places across the frame: turn the light down, or close the aperture"
+                            .formatted(clipped, COLUMNS));
+        }
+        if (points.size() < COLUMNS / 6) {
+            throw new Refused(
+                    "file", "Next to nothing of a beam is seen in this frame: turn the light up, or let more light in");
+        }
+        return new WallProfile(points, file.settings(), height);
+    }
+
+    /** The row halfway between where the beam falls to half above and below; the frame's own middle where it is not seen to fall. */
+    private static double middle(FrameFile file) {
+        double[] light = new double[ROWS];
+        double most = 0;
+        for (int i = 0; i < ROWS; i++) {
+            light[i] = Cell.of(file, 0.5, (i + 0.5) / ROWS).light();
+            most = Math.max(most, light[i]);
+        }
+        int first = 0;
+        while (light[first] < most / 2) {
+            first++;
+        }
+        int last = ROWS - 1;
+        while (light[last] < most / 2) {
+            last--;
+        }
+        return first == 0 || last == ROWS - 1 ? 0.5 : (first + last + 1.0) / 2 / ROWS;
+    }
+
+    /** A small part of the frame, as wide as the points are apart. */
+    private record Cell(double light, double noise, boolean clipped) {
+
+        static Cell of(FrameFile file, double across, double down) {
+            Picture frame = file.picture();
+            double half = Math.max(0.5, BAND * frame.width());
+            double wide = Math.max(0.5, 0.5 * frame.width() / COLUMNS);
+            double x = across * frame.width() - 0.5;
+            double y = down * frame.height() - 0.5;
+            double sum = 0;
+            double squares = 0;
+            int count = 0;
+            int full = 0;
+            for (int row = first(y - half); row <= Math.min(frame.height() - 1, y + half); row++) {
+                for (int column = first(x - wide); column <= Math.min(frame.width() - 1, x + wide); column++) {
+                    double light = file.curve().luminance(frame, row * frame.width() + column);
+                    sum += light;
+                    squares += light * light;
+                    full += frame.full(column, row) ? 1 : 0;
+                    count++;
+                }
+            }
+            double mean = sum / count;
+            double spread = Math.sqrt(Math.max(0, squares / count - mean * mean));
+            return new Cell(mean, mean > 0 ? spread / mean / Math.sqrt(count) : 0, 50 * full > count);
+        }
+
+        private static int first(double from) {
+            return (int) Math.max(0, Math.ceil(from));
+        }
+    }
+}
