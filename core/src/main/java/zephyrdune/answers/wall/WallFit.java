@@ -56,6 +56,9 @@ final class WallFit {
     /** How much farther than the frame shows a beam is worked out: it may be off its middle. */
     private static final double ASIDE = 0.15;
 
+    /** A number that stays as open as this share of what it was is not told. */
+    private static final double TOLD = 0.7;
+
     /** A small step of a number, in its usual spread. */
     private static final double NUDGED = 0.1;
 
@@ -207,11 +210,13 @@ final class WallFit {
         for (int k = 0; k < numbers.get(frame).size(); k++) {
             BeamNumber number = numbers.get(frame).get(k);
             double stated = number.of(stated(frame));
+            double off = sigma(starts[frame] + OWN + k);
             found.add(new WallShaper.Found(
                     number,
                     stated,
                     number.of(learnt(frame)),
-                    number.spread(number.of(learnt(frame)), sigma(starts[frame] + OWN + k))));
+                    number.spread(number.of(learnt(frame)), off),
+                    off < TOLD * number.usualSpread()));
         }
         return found;
     }

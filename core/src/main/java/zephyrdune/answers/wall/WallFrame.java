@@ -1,7 +1,6 @@
 package zephyrdune.answers.wall;
 
 import zephyrdune.set.kit.Shaper;
-import zephyrdune.set.light.Bare;
 
 /**
  * A frame of the wall.
@@ -13,6 +12,6 @@ public record WallFrame(Shaper shaper, double below, WallProfile profile) {
 
     /** Whether the others are compared with it. */
     boolean bare() {
-        return shaper.spread() instanceof Bare;
+        return WallReading.bare(shaper);
     }
 }

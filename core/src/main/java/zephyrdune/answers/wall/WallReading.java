@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import zephyrdune.light.emitter.EmittingFace;
+import zephyrdune.set.kit.Kit;
+import zephyrdune.set.kit.OwnedSource;
 import zephyrdune.set.kit.Shaper;
 import zephyrdune.set.kit.UsualSpread;
+import zephyrdune.set.light.Bare;
 import zephyrdune.set.light.InBox;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.Loss;
@@ -44,6 +47,11 @@ public final class WallReading {
         bare = first;
     }
 
+    /** Whether a shaper is none: the others are compared with it. */
+    public static boolean bare(Shaper shaper) {
+        return shaper.spread() instanceof Bare;
+    }
+
     /** Each in the order of the frames; no shaper may be among them twice. */
     public static List<WallShaper> of(WallSetup setup, List<WallFrame> frames) {
         if (frames.isEmpty()) {
@@ -55,6 +63,25 @@ public final class WallReading {
             shapers.add(reading.shaper(i));
         }
         return shapers;
+    }
+
+    /** What was found as pieces of a kit; those that something speaks against are not among them. */
+    public static Kit learnt(OwnedSource source, List<WallShaper> found) {
+        List<WallShaper> believed =
+                found.stream().filter(shaper -> shaper.trouble().isEmpty()).toList();
+        return new Kit(
+                believed.stream()
+                        .filter(shaper -> bare(shaper.stated()))
+                        .limit(1)
+                        .map(shaper -> new OwnedSource(source.name(), shaper.source(), source.origin()))
+                        .toList(),
+                believed.stream()
+                        .filter(shaper -> !bare(shaper.stated()))
+                        .map(WallShaper::learnt)
+                        .toList(),
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     private WallShaper shaper(int frame) {

@@ -3,6 +3,7 @@ package zephyrdune.answers.wall;
 import java.util.List;
 import java.util.Objects;
 import zephyrdune.set.camera.Exposure;
+import zephyrdune.set.kit.OwnedSource;
 import zephyrdune.set.kit.Shaper;
 import zephyrdune.set.light.Aim;
 import zephyrdune.set.light.Bare;
@@ -50,6 +51,10 @@ public record WallSetup(
         Objects.requireNonNull(source);
         LIMITS.require(distance, framedWidth);
         Objects.requireNonNull(exposure);
+    }
+
+    public static WallSetup of(OwnedSource source, double distance, double framedWidth, Exposure exposure) {
+        return new WallSetup(source.source(), distance, framedWidth, exposure);
     }
 
     /**

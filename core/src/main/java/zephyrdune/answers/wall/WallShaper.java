@@ -36,8 +36,9 @@ public record WallShaper(
     /**
      * @param stated in its own unit
      * @param spread standard deviation of what was learnt
+     * @param told whether the frame says more of it than was known before
      */
-    public record Found(BeamNumber number, double stated, double learnt, double spread) {}
+    public record Found(BeamNumber number, double stated, double learnt, double spread, boolean told) {}
 
     /**
      * @param beamAngle full angle to half the intensity

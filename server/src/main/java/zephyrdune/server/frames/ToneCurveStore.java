@@ -15,7 +15,7 @@ import zephyrdune.answers.tone.ToneCurve;
 
 /** Tone curves in PostgreSQL: of each camera one at most is in use. */
 @Repository
-class ToneCurveStore {
+public class ToneCurveStore {
 
     private static final JsonMapper JSON = new JsonMapper();
 
@@ -36,7 +36,7 @@ class ToneCurveStore {
     }
 
     /** What a camera's files are read by. */
-    ToneCurve inUse(String camera) {
+    public ToneCurve inUse(String camera) {
         return of(camera).stream()
                 .filter(StoredToneCurve::inUse)
                 .findFirst()

@@ -51,4 +51,9 @@ public final class SingleDocument {
                         .update();
         return changed == 1 ? Optional.of(seen + 1) : Optional.empty();
     }
+
+    /** As before it was first saved. */
+    public void delete() {
+        jdbc.sql("delete from " + table + " where id = 1").update();
+    }
 }
