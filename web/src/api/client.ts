@@ -1,5 +1,6 @@
 import type {
   Aspect,
+  BeginWallTest,
   CardCut,
   CardFill,
   CardPlace,
@@ -62,6 +63,7 @@ import type {
   ThingsInFrame,
   ToneCurve,
   UsualSpreads,
+  WallTest,
 } from "./types";
 
 /** The server answered, and said no. */
@@ -224,6 +226,27 @@ export const api = {
       bracket: String(bracket),
     });
     return json<PracticeFrames>(`/api/practice-frames?${query}`, send("POST", set, signal));
+  },
+  /** Null where none is under way. */
+  wallTest: async (signal?: AbortSignal) => {
+    const answer = await ask("/api/wall-test", signal ? { signal } : {});
+    return answer.status === 204 ? null : ((await answer.json()) as WallTest);
+  },
+  beginWallTest: (asked: BeginWallTest, signal?: AbortSignal) =>
+    json<WallTest>("/api/wall-test", send("PUT", asked, signal)),
+  endWallTest: () => ask("/api/wall-test", send("DELETE")),
+  addWallFrame: (shaper: string, file: Blob, signal?: AbortSignal) =>
+    json<WallTest>(`/api/wall-test/frames?${new URLSearchParams({ shaper })}`, {
+      ...bytes(file),
+      ...(signal ? { signal } : {}),
+    }),
+  removeWallFrame: (shaper: string) =>
+    json<WallTest>(`/api/wall-test/frames?${new URLSearchParams({ shaper })}`, send("DELETE")),
+  takePracticeWallFrame: async (kit: number, shaper: string, signal?: AbortSignal) => {
+    const query = new URLSearchParams({ kit: String(kit), shaper });
+    return (
+      await ask(`/api/wall-test/practice-frames?${query}`, send("POST", undefined, signal))
+    ).blob();
   },
   toneCurves: (camera: string, signal?: AbortSignal) =>
     json<ToneCurve[]>(

@@ -25,6 +25,9 @@ import { openSheet, useSheets } from "./sheets";
 const KitSheet = lazy(() =>
   import("../kit/KitSheet").then(({ KitSheet }) => ({ default: KitSheet })),
 );
+const WallSheet = lazy(() =>
+  import("../kit/wall/WallSheet").then(({ WallSheet }) => ({ default: WallSheet })),
+);
 const SetsSheet = lazy(() =>
   import("../sets/SetsSheet").then(({ SetsSheet }) => ({ default: SetsSheet })),
 );
@@ -121,7 +124,8 @@ export function Header() {
         <Save size={16} /> <span className="max-sm:sr-only">Save</span>
       </Button>
       <Suspense fallback={null}>
-        {sheet === "kit" && <KitSheet open onClose={close} />}
+        {sheet === "kit" && <KitSheet open onClose={close} onWallTest={() => openSheet("wall")} />}
+        {sheet === "wall" && <WallSheet onClose={close} />}
         {sheet === "looks" && <LooksSheet open onClose={close} />}
         {sheet === "sets" && <SetsSheet open onClose={close} onNew={startNewSet} />}
         {sheet === "find" && <Find onClose={close} />}

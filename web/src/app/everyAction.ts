@@ -62,6 +62,7 @@ function sheets(): Action[] {
   return [
     { group, words: "Sets", run: () => openSheet("sets") },
     { group, words: "Kit", run: () => openSheet("kit") },
+    { group, words: "Wall test", run: () => openSheet("wall") },
     { group, words: "Looks", run: () => openSheet("looks") },
     { group, words: "New set", run: startNewSet },
     { group, words: "Find an action", keys: "/", run: () => openSheet("find") },

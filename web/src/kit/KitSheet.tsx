@@ -1,4 +1,4 @@
-import { Download, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
+import { Download, FolderOpen, Pencil, Plus, Projector, Trash2 } from "lucide-react";
 import { Tabs } from "radix-ui";
 import { type ChangeEvent, useId, useRef, useState } from "react";
 import kitSchema from "../../../docs/formats/zephyrdune-kit-4.schema.json";
@@ -24,8 +24,10 @@ import { type Piece, SHELVES, type Shelf } from "./shelves";
 import { useKit } from "./store";
 import { addPiece, withPiece } from "./use";
 
+type SheetProps = { open: boolean; onClose: () => void; onWallTest: () => void };
+
 /** Everything that is owned: add ready-made pieces, change them, put them on the table. */
-export function KitSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function KitSheet({ open, onClose, onWallTest }: SheetProps) {
   const said = useSaid();
   const kit = useKit((state) => state.kit);
   const problem = useKit((state) => state.problem);
@@ -49,7 +51,7 @@ export function KitSheet({ open, onClose }: { open: boolean; onClose: () => void
               Not saved: {said(problem.detail)}.
             </p>
           )}
-          <Shelves kit={kit} onUsed={onClose} />
+          <Shelves kit={kit} onUsed={onClose} onWallTest={onWallTest} />
         </OwnerProvider>
       ) : (
         <p className="py-6 text-soft">Fetching the kit …</p>
@@ -58,7 +60,9 @@ export function KitSheet({ open, onClose }: { open: boolean; onClose: () => void
   );
 }
 
-function Shelves({ kit, onUsed }: { kit: Kit; onUsed: () => void }) {
+type ShelvesProps = { kit: Kit; onUsed: () => void; onWallTest: () => void };
+
+function Shelves({ kit, onUsed, onWallTest }: ShelvesProps) {
   return (
     <Tabs.Root defaultValue="sources" className="mt-2 flex min-h-0 flex-1 flex-col">
       <div className="flex flex-wrap items-center gap-1 border-line border-b">
@@ -80,7 +84,14 @@ function Shelves({ kit, onUsed }: { kit: Kit; onUsed: () => void }) {
       </div>
       {(Object.keys(SHELVES) as Shelf[]).map((shelf) => (
         <Tabs.Content key={shelf} value={shelf} className="min-h-0 flex-1 overflow-y-auto pt-3">
-          <AddMenu shelf={shelf} />
+          <div className="flex flex-wrap gap-2">
+            <AddMenu shelf={shelf} />
+            {shelf === "shapers" && (
+              <Button look="outline" onClick={onWallTest}>
+                <Projector size={16} aria-hidden /> Wall test
+              </Button>
+            )}
+          </div>
           <ul className="mt-2" aria-label={SHELVES[shelf].title}>
             {kit[shelf].map((piece, i) => (
               <PieceRow

@@ -19,7 +19,7 @@ public final class PracticeWall {
     private static final int HEIGHT = 400;
 
     /** Pixels from one place where the light is worked out to the next. */
-    private static final int STEP = 5;
+    private static final int STEP = 3;
 
     private static final float QUALITY = 0.92f;
     private static final double FOCAL_LENGTH = 0.035;

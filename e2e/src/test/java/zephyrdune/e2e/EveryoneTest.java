@@ -16,6 +16,10 @@ import org.testng.annotations.Test;
 public class EveryoneTest extends Browsing {
 
     private void noViolations(String where) {
+        noViolations(page, where);
+    }
+
+    static void noViolations(Page page, String where) {
         List<Rule> found = new AxeBuilder(page)
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                 .analyze()

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.SelectOption;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
@@ -303,5 +305,48 @@ public class KitTest extends Browsing {
         assertThat(field("light.face.kind")).hasValue("strip");
         click("Undo");
         assertThat(field("light.face.kind")).hasValue("rectangle");
+    }
+
+    /** A shaper before the wall, from the kit to the kit: what it was stated as, what it is, and back. */
+    @Test
+    public void theWallTestTellsAShaper() {
+        open("Smoked mussel chowder");
+        page.getByRole(AriaRole.BUTTON, named("Kit")).click();
+        tab("Shapers");
+        click("Wall test");
+        Locator shapers = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Shapers to test"));
+        if (page.getByRole(AriaRole.BUTTON, named("Add the usual ones to the kit"))
+                .isVisible()) {
+            click("Add the usual ones to the kit");
+        }
+        for (Locator chosen : shapers.getByRole(AriaRole.CHECKBOX).all()) {
+            chosen.uncheck();
+        }
+        assertThat(page.getByRole(AriaRole.BUTTON, named("Begin with 0 shapers")))
+                .isDisabled();
+        shapers.getByLabel("Bare head").check();
+        shapers.getByLabel("Snoot").check();
+        click("Begin with 2 shapers");
+        // what is no picture says so, and the test goes on
+        page.getByTestId("wall.frame.Snoot")
+                .setInputFiles(new FilePayload("snoot.jpg", "image/jpeg", "none".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("no photograph that can be read").first()).isVisible();
+        page.getByLabel("Practise without a camera").check();
+        click("Fire with Snoot");
+        assertThat(page.getByTestId("wall-plot")).isVisible();
+        assertThat(page.getByText("a frame with nothing on the source")).isVisible();
+        click("Fire all that are left");
+        assertThat(page.getByText("2 of 2 shapers fired")).isVisible();
+        EveryoneTest.noViolations(page, "wall test");
+        click("Use in the kit (1 shaper)");
+        assertThat(page.getByText("The kit has it")).isVisible();
+        page.waitForTimeout(900); // changes are saved by themselves
+        assertThat(kit()).contains("calibrated");
+        click("Take it back");
+        page.waitForTimeout(900);
+        assertThat(kit()).doesNotContain("calibrated");
+        click("Begin anew");
+        assertThat(page.getByRole(AriaRole.BUTTON, named("Begin with 7 shapers")))
+                .isVisible();
     }
 }

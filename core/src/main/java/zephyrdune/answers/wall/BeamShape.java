@@ -13,6 +13,8 @@ final class BeamShape {
     /** So far under its middle a beam ends, stops: files of eight bits, and light off the room, tell nothing below. */
     private static final double END = Stops.ratio(-6);
 
+    private static final double ROOM = 1.05;
+
     private final double[] left;
     private final double[] right;
     private final double step;
@@ -28,8 +30,9 @@ final class BeamShape {
     /** @param reach metres from the middle to either side */
     static BeamShape of(Light light, double reach) {
         WallBeam beam = WallBeam.of(light);
-        double step = reach / (PLACES - 1);
         double middle = beam.at(0, 0);
+        // a narrow beam has its places where it is
+        double step = Math.min(reach, ROOM * beam.reach(END)) / (PLACES - 1);
         return new BeamShape(side(beam, -step, middle), side(beam, step, middle), step, middle);
     }
 

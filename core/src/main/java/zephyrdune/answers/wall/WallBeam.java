@@ -51,8 +51,13 @@ public final class WallBeam {
 
     /** How wide the wall is lit to within a third of a stop of the middle, metres. */
     double evenWidth() {
-        double least = at(0, 0) * Math.cbrt(0.5);
-        return 2 * distance * Math.tan(widest(angle -> at(distance * Math.tan(angle), 0) >= least));
+        return 2 * reach(Math.cbrt(0.5));
+    }
+
+    /** How far from its middle the beam is still so much of it, metres. */
+    double reach(double share) {
+        double least = share * at(0, 0);
+        return distance * Math.tan(widest(angle -> at(distance * Math.tan(angle), 0) >= least));
     }
 
     private static double widest(DoublePredicate holds) {

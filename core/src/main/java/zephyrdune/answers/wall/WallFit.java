@@ -17,8 +17,8 @@ import zephyrdune.units.geometry.Jacobian;
 import zephyrdune.units.measure.Stops;
 
 /**
- * All frames of a wall test at once, by least squares with priors: of each frame its level, where its beam's middle lies and the numbers
- * of its shaper; of all together what the lens loses towards the corners, how bright wall and camera make the light, and what the power control
+ * All frames of a wall test at once, by least squares with priors: of each frame its level, where its beam's middle lies, how much farther
+ * away the light was put, as a share, and the numbers of its shaper; of all together what the lens loses towards the corners, how bright wall and camera make the light, and what the power control
  * is off by with every stop down. What a frame's level is off by beyond that is a loss of its shaper, as likely as such losses are.
  */
 final class WallFit {
@@ -66,7 +66,7 @@ final class WallFit {
     private static final double FOUND = 1e-7;
 
     private static final int STEPS = 300;
-    private static final int OWN = 2;
+    private static final int OWN = 3;
 
     private final WallSetup setup;
     private final List<WallFrame> frames;
@@ -121,6 +121,7 @@ final class WallFit {
         for (int i = 0; i < frames.size(); i++) {
             nudges[starts[i]] = NUDGED;
             nudges[starts[i] + 1] = NUDGED * OFF_MIDDLE;
+            nudges[starts[i] + 2] = NUDGED * PLACED / setup.distance();
             for (int k = 0; k < numbers.get(i).size(); k++) {
                 nudges[starts[i] + OWN + k] = NUDGED * numbers.get(i).get(k).usualSpread();
             }
@@ -147,6 +148,7 @@ final class WallFit {
             }
             residuals.add(loss(i, at) / Math.hypot(usualLoss(i), measuredLoss()));
             residuals.add(at[starts[i] + 1] / OFF_MIDDLE);
+            residuals.add(at[starts[i] + 2] * setup.distance() / PLACED);
             for (int k = 0; k < numbers.get(i).size(); k++) {
                 residuals.add(at[starts[i] + OWN + k] / numbers.get(i).get(k).usualSpread());
             }
@@ -170,7 +172,7 @@ final class WallFit {
     }
 
     private double across(int frame, WallProfile.Point point, double[] at) {
-        return point.across() * setup.framedWidth() - at[starts[frame] + 1];
+        return (point.across() * setup.framedWidth() - at[starts[frame] + 1]) / (1 + at[starts[frame] + 2]);
     }
 
     private BeamShape shape(int frame, double[] at) {

@@ -17,10 +17,10 @@ import zephyrdune.units.measure.Refused;
 public record WallProfile(List<Point> points, CameraSettings settings, double shape) {
 
     /** Points across the frame. */
-    static final int COLUMNS = 61;
+    static final int COLUMNS = 121;
 
     /** Rows that are looked through for the beam's middle. */
-    private static final int ROWS = 41;
+    private static final int ROWS = 161;
 
     /** Half the height of the band that is read, as a share of the frame's width. */
     private static final double BAND = 0.01;
@@ -50,7 +50,7 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
             Cell cell = Cell.of(file, across, row);
             clipped += cell.clipped() ? 1 : 0;
             if (!cell.clipped() && cell.light() > file.curve().of(BLACK)) {
-                points.add(new Point(across - 0.5, cell.light(), cell.noise()));
+                points.add(new Point(cell.across() - 0.5, cell.light(), cell.noise()));
             }
         }
         if (clipped > 0) {
@@ -59,7 +59,7 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
                     "The wall is clipped in %d of %d places across the frame: turn the light down, or close the aperture"
                             .formatted(clipped, COLUMNS));
         }
-        if (points.size() < COLUMNS / 6) {
+        if (points.size() < COLUMNS / 12) {
             throw new Refused(
                     "file", "Next to nothing of a beam is seen in this frame: turn the light up, or let more light in");
         }
@@ -82,11 +82,25 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
         while (light[last] < most / 2) {
             last--;
         }
-        return first == 0 || last == ROWS - 1 ? 0.5 : (first + last + 1.0) / 2 / ROWS;
+        if (first == 0 || last == ROWS - 1) {
+            return 0.5;
+        }
+        double above = first - crossing(light[first], light[first - 1], most / 2);
+        double under = last + crossing(light[last], light[last + 1], most / 2);
+        return ((above + under) / 2 + 0.5) / ROWS;
     }
 
-    /** A small part of the frame, as wide as the points are apart. */
-    private record Cell(double light, double noise, boolean clipped) {
+    /** How far on the way from a brighter to a dimmer place a value lies. */
+    private static double crossing(double brighter, double dimmer, double value) {
+        return (brighter - value) / (brighter - dimmer);
+    }
+
+    /**
+     * A small part of the frame, as wide as the points are apart.
+     *
+     * @param across where the middle of its pixels lies, as a share of the frame's width
+     */
+    private record Cell(double across, double light, double noise, boolean clipped) {
 
         static Cell of(FrameFile file, double across, double down) {
             Picture frame = file.picture();
@@ -95,6 +109,7 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
             double x = across * frame.width() - 0.5;
             double y = down * frame.height() - 0.5;
             double sum = 0;
+            double columns = 0;
             double squares = 0;
             int count = 0;
             int full = 0;
@@ -102,6 +117,7 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
                 for (int column = first(x - wide); column <= Math.min(frame.width() - 1, x + wide); column++) {
                     double light = file.curve().luminance(frame, row * frame.width() + column);
                     sum += light;
+                    columns += column + 0.5;
                     squares += light * light;
                     full += frame.full(column, row) ? 1 : 0;
                     count++;
@@ -109,7 +125,11 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
             }
             double mean = sum / count;
             double spread = Math.sqrt(Math.max(0, squares / count - mean * mean));
-            return new Cell(mean, mean > 0 ? spread / mean / Math.sqrt(count) : 0, 50 * full > count);
+            return new Cell(
+                    columns / count / frame.width(),
+                    mean,
+                    mean > 0 ? spread / mean / Math.sqrt(count) : 0,
+                    50 * full > count);
         }
 
         private static int first(double from) {

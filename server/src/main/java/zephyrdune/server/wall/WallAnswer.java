@@ -1,7 +1,7 @@
 package zephyrdune.server.wall;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import zephyrdune.answers.wall.WallReading;
 import zephyrdune.answers.wall.WallSetup;
@@ -33,8 +33,13 @@ record WallAnswer(
      * A shaper of the test.
      *
      * @param mark to set the source's power to
+     * @param found null before its frame was fired
      */
-    record WallStep(String shaper, boolean bare, DialMark mark, Optional<WallFound> found) {}
+    record WallStep(
+            String shaper,
+            boolean bare,
+            DialMark mark,
+            @Schema(nullable = true) WallFound found) {}
 
     /**
      * What a frame said.
@@ -46,7 +51,7 @@ record WallAnswer(
      */
     record WallFound(
             List<WallNumber> numbers,
-            OptionalDouble loss,
+            @Schema(types = {"number", "null"}) Double loss,
             double lossSpread,
             double unplaced,
             WallFigures stated,
@@ -71,19 +76,26 @@ record WallAnswer(
      * @param underBareStops on the axis; absent where nothing bare was fired
      */
     record WallFigures(
-            double beamAngleDegrees, double fieldAngleDegrees, double evenWidthMetres, OptionalDouble underBareStops) {
+            double beamAngleDegrees,
+            double fieldAngleDegrees,
+            double evenWidthMetres,
+            @Schema(types = {"number", "null"}) Double underBareStops) {
 
         static WallFigures of(WallShaper.BeamFigures figures) {
             return new WallFigures(
                     figures.beamAngle() / DEGREE,
                     figures.fieldAngle() / DEGREE,
                     figures.evenWidth(),
-                    figures.underBare());
+                    told(figures.underBare()));
         }
     }
 
     /** A place on the wall, in stops from the beam's middle. */
     record WallPoint(double acrossMetres, double measured, double stated, double found) {}
+
+    private static Double told(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
 
     static WallAnswer of(WallDocument test) {
         WallSetup setup = test.setup();
@@ -104,7 +116,8 @@ record WallAnswer(
                                 found.stream()
                                         .filter(one -> one.stated().equals(shaper))
                                         .findFirst()
-                                        .map(WallAnswer::found)))
+                                        .map(WallAnswer::found)
+                                        .orElse(null)))
                         .toList(),
                 WallReading.learnt(source, found));
     }
@@ -113,7 +126,7 @@ record WallAnswer(
         boolean bare = WallReading.bare(shaper.stated());
         return new WallFound(
                 shaper.numbers().stream().map(WallAnswer::number).toList(),
-                bare ? OptionalDouble.empty() : shaper.loss(),
+                bare ? null : told(shaper.loss()),
                 shaper.lossSpread(),
                 shaper.unplaced(),
                 WallFigures.of(shaper.says()),

@@ -1,6 +1,8 @@
 package zephyrdune.server.wall;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -8,10 +10,12 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -103,10 +107,16 @@ class WallController {
     }
 
     @GetMapping("/api/wall-test")
-    @Operation(operationId = "wallTest", summary = "The wall test that is under way, and what it found so far")
-    CompletableFuture<WallAnswer> get() {
-        WallDocument test = test();
-        return computing.slowly(() -> WallAnswer.of(test));
+    @Operation(
+            operationId = "wallTest",
+            summary = "The wall test that is under way, and what it found so far; 204 where there is none")
+    @ApiResponse(responseCode = "200", useReturnTypeSchema = true)
+    @ApiResponse(responseCode = "204", description = "None is under way", content = @Content)
+    CompletableFuture<ResponseEntity<WallAnswer>> get() {
+        Optional<WallDocument> test = store.find();
+        return test.isEmpty()
+                ? CompletableFuture.completedFuture(ResponseEntity.noContent().build())
+                : computing.slowly(() -> ResponseEntity.ok(WallAnswer.of(test.get())));
     }
 
     @PutMapping("/api/wall-test")
