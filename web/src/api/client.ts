@@ -24,7 +24,10 @@ import type {
   Marks,
   MeteringPoint,
   MeterPlace,
+  MeterReading,
+  MeterReadingTold,
   Move,
+  NewMeterReading,
   NewTake,
   NextMove,
   OpenedPhotograph,
@@ -227,6 +230,11 @@ export const api = {
     });
     return json<PracticeFrames>(`/api/practice-frames?${query}`, send("POST", set, signal));
   },
+  meterReadings: (set: string, signal?: AbortSignal) =>
+    json<MeterReading[]>(`/api/sets/${set}/meter-readings`, signal ? { signal } : {}),
+  addMeterReading: (set: string, asked: NewMeterReading, signal?: AbortSignal) =>
+    json<MeterReadingTold>(`/api/sets/${set}/meter-readings`, send("POST", asked, signal)),
+  deleteMeterReading: (id: string) => ask(`/api/meter-readings/${id}`, send("DELETE")),
   /** Null where none is under way. */
   wallTest: async (signal?: AbortSignal) => {
     const answer = await ask("/api/wall-test", signal ? { signal } : {});

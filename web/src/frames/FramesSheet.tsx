@@ -19,6 +19,7 @@ import {
   setLit,
   useFrames,
 } from "./frames";
+import { HandMeter, useMeterReadings } from "./HandMeter";
 import { Learnt } from "./Learnt";
 import { PatchTable } from "./PatchTable";
 import { ToneCurveOf } from "./ToneCurveOf";
@@ -43,6 +44,7 @@ export function FramesSheet({ open, onClose, onCompare }: Props) {
   const [over, setOver] = useState(false);
   const { answer, failed } = useReading(frame);
   const { learning, older } = useLearning(open, answer);
+  const held = learning?.held.map((one) => one.frame) ?? [];
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
@@ -95,15 +97,22 @@ export function FramesSheet({ open, onClose, onCompare }: Props) {
               <PatchTable frame={frame} answer={answer} />
               {learning && <Counts frame={frame} learning={learning} />}
               {learning && <Learnt answer={learning} older={older} />}
+              <HandMeter held={held} />
               <ToneCurveOf frame={frame} frames={state.frames} />
             </div>
           </div>
         ) : (
-          <p className="rounded-panel bg-ground p-4 text-soft">
-            No frame yet. Watch the folder that your camera or capture program writes into, drop a
-            frame here, or practise with the camera that ships with the program: it takes the set as
-            it really stands, with a kit that is not quite what its numbers say.
-          </p>
+          <div className="min-h-0 flex-1 overflow-y-auto">
+            <p className="rounded-panel bg-ground p-4 text-soft">
+              No frame yet. Watch the folder that your camera or capture program writes into, drop a
+              frame here, or practise with the camera that ships with the program: it takes the set
+              as it really stands, with a kit that is not quite what its numbers say.
+            </p>
+            <div className="max-w-md">
+              <HandMeter held={held} />
+              {learning && <Learnt answer={learning} older={older} />}
+            </div>
+          </div>
         )}
       </section>
     </Sheet>
@@ -268,13 +277,14 @@ function useLearning(
   const counts = frames
     .map((frame) => `${frame.id} ${frame.stood} ${frame.lit} ${frame.counts}`)
     .join();
+  const metered = (useMeterReadings(set) ?? []).map(({ id }) => id).join();
   const { data, isPlaceholderData } = useQuery({
-    queryKey: ["learning", set, now, counts, answer],
+    queryKey: ["learning", set, now, counts, answer, metered],
     queryFn: async ({ signal }) => {
       if (!set || !now) throw new Error("no set is on the table");
       return { of: set, answer: await api.learning({ set, now }, signal) };
     },
-    enabled: open && set !== null && now !== null && answer !== undefined,
+    enabled: open && set !== null && now !== null && (answer !== undefined || metered !== ""),
     placeholderData: (before) => (before?.of === set ? before : undefined),
     retry: false,
     gcTime: 0,

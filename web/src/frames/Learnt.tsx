@@ -26,7 +26,10 @@ export function Learnt({ answer, older }: Props) {
     <section aria-label="What the frames teach" className={`mt-4 ${older ? "opacity-60" : ""}`}>
       <h3 className="font-semibold">What the frames teach</h3>
       <p className="text-sm" data-testid="learnt-lights">
-        {answer.frames === 1 ? "1 frame says" : `${answer.frames} frames say`}: this light comes out{" "}
+        {answer.frames === 1
+          ? "1 frame or reading says"
+          : `${answer.frames} frames and readings say`}
+        : this light comes out{" "}
         <strong>
           {signedStops(answer.lightsMore)} ± {answer.lightsSpread.toFixed(2)} stop
         </strong>{" "}

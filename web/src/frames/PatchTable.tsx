@@ -89,7 +89,7 @@ function justWhite({ mark, enough, heroTop, heroClips }: WhiteAnswer): string {
 const shown = (stops: number | null) => (stops === null ? "–" : signedStops(stops));
 
 /** What the frame says of the light, and the mark to set. */
-function Next({ next }: { next: NextAnswer | null }) {
+export function Next({ next }: { next: NextAnswer | null }) {
   const set = useTable((table) => table.set);
   if (!next) {
     return (

@@ -3,6 +3,7 @@ package zephyrdune.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -118,7 +119,7 @@ public class FramesTest extends Browsing {
         fire();
         Locator kept = page.getByTestId("frames-kept");
         assertThat(kept).hasText(Pattern.compile("^[3-9] frames, .*"));
-        assertThat(learnt).containsText(kept.textContent().charAt(0) + " frames say", slow);
+        assertThat(learnt).containsText(kept.textContent().charAt(0) + " frames and readings say", slow);
         assertThat(learnt).containsText("Source", slow);
         assertThat(learnt).containsText("not told apart from", slow);
         Locator use = learnt.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use what was learnt"));
@@ -154,5 +155,25 @@ public class FramesTest extends Browsing {
         click("Bring back");
         assertThat(frame()).isVisible();
         click("Delete Harbour table.png");
+    }
+
+    /** What a hand meter says is kept, told beside what was predicted, learnt from, and forgotten. */
+    @Test
+    public void aHandMeterTellsTheLight() {
+        open("Smoked mussel chowder");
+        page.keyboard().press("f");
+        Locator meter = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Hand meter"));
+        Locator typed = meter.getByLabel("What the hand meter shows");
+        typed.fill("200");
+        typed.press("Enter");
+        assertThat(page.getByText("f-number lies between 0.7 and 128").first()).isVisible();
+        typed.fill("f/8");
+        typed.press("Enter");
+        assertThat(meter.getByTestId("frame-next")).containsText("to 1/");
+        assertThat(meter.getByRole(AriaRole.LISTITEM)).containsText("f/8");
+        assertThat(page.getByTestId("learnt-lights")).containsText("1 frame or reading says");
+        click("Forget f/8");
+        assertThat(meter.getByRole(AriaRole.LISTITEM)).hasCount(0);
+        assertThat(page.getByTestId("learnt-lights")).isHidden();
     }
 }

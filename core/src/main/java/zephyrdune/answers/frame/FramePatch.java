@@ -28,7 +28,9 @@ public record FramePatch(
         SHADOW("Table in the shadow", Ground.TABLE, false),
         BACKDROP("Background", Ground.BACKDROP, false),
         /** A grey card of 18 % that lies flat there, though the set knows nothing of it. */
-        GREY_CARD("Grey card, lying flat", Ground.GREY_CARD, true);
+        GREY_CARD("Grey card, lying flat", Ground.GREY_CARD, true),
+        /** No place of a frame: where a hand meter is held, level on the hero's lit top. */
+        METER("Hand meter", Ground.METER, true);
 
         private final String title;
         private final Ground ground;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import zephyrdune.answers.kit.KitNumbers;
 import zephyrdune.set.TableSet;
@@ -32,6 +33,24 @@ public record FrameReading(
     }
 
     /**
+     * What a hand meter says.
+     *
+     * @param set as it stood, its power where it was set
+     * @param now the set that the next frame will be of
+     */
+    public static FrameReading of(TableSet set, TableSet now, HandMeter meter) {
+        Prediction prediction = new Prediction(set, meter.lit(set));
+        return told(
+                set,
+                now,
+                meter.lit(set),
+                prediction.below(),
+                0,
+                List.of(prediction.read(meter)),
+                patches -> Optional.empty());
+    }
+
+    /**
      * Reads a frame that shows what the set's camera sees.
      *
      * @param set as it stood, its power where it was set
@@ -40,6 +59,24 @@ public record FrameReading(
     public static FrameReading of(TableSet set, TableSet now, FrameFile file, List<FramePatch> patches) {
         Prediction prediction = new Prediction(set, file);
         List<PatchReading> read = Cancellation.onAllCores(patches, patch -> prediction.read(file, patch));
+        return told(
+                set,
+                now,
+                file.lit(),
+                prediction.below(),
+                file.settings().brighter(set.exposure()),
+                read,
+                all -> JustWhite.of(set, file, prediction.below(), all));
+    }
+
+    private static FrameReading told(
+            TableSet set,
+            TableSet now,
+            boolean lit,
+            double below,
+            double brighter,
+            List<PatchReading> read,
+            Function<List<PatchReading>, Optional<JustWhite>> white) {
         List<Integer> told = IntStream.range(0, read.size())
                 .filter(at -> read.get(at).off().isPresent())
                 .boxed()
@@ -53,13 +90,13 @@ public record FrameReading(
         }
         return new FrameReading(
                 all,
-                file.settings().brighter(set.exposure()),
-                prediction.below(),
-                file.lit() || told.isEmpty()
+                brighter,
+                below,
+                lit || told.isEmpty()
                         ? Optional.empty()
                         : Optional.of(RoomAlone.of(set.ambient(), now, light.roomMore(), light.roomSpread())),
-                file.lit() ? JustWhite.of(set, file, prediction.below(), all) : Optional.empty(),
-                file.lit() ? next(set, now, all, light) : Optional.empty());
+                lit ? white.apply(all) : Optional.empty(),
+                lit ? next(set, now, all, light) : Optional.empty());
     }
 
     private static Optional<NextPower> next(

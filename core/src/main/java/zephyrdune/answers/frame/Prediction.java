@@ -28,13 +28,22 @@ final class Prediction {
     private final Mix mix;
 
     Prediction(TableSet set, FrameFile file) {
-        taken = set.withExposure(file.settings().in(set.exposure()));
+        this(set, set.withExposure(file.settings().in(set.exposure())), file.lit());
+    }
+
+    /** @param lit whether the lights are on, or the room alone gives light */
+    Prediction(TableSet set, boolean lit) {
+        this(set, set, lit);
+    }
+
+    private Prediction(TableSet set, TableSet taken, boolean lit) {
+        this.taken = taken;
         view = Perspective.of(taken);
         scene = Scene.of(taken);
         key = KeyLight.of(taken);
         below = MeteredExposure.below(set, key);
         Mix all = Mix.of(taken, Set.of(), key, below);
-        mix = file.lit() ? all : all.only(Layers.AMBIENT);
+        mix = lit ? all : all.only(Layers.AMBIENT);
     }
 
     /** Full power, stops, that the light was set to. */
@@ -55,16 +64,7 @@ final class Prediction {
         if (!(all > 0)) {
             return PatchReading.unseen(patch, "No light of the set comes from here");
         }
-        PatchReading predicted = new PatchReading(
-                patch,
-                OptionalDouble.of(Stops.between(all, CorrectExposure.MID_GREY)),
-                seen.error(),
-                LightShares.of(mix, seen.layers(), all),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                0,
-                false,
-                "");
+        PatchReading predicted = predicted(patch, seen, all);
         MeasuredPatch measured = MeasuredPatch.of(file, patch.across(), patch.down(), SeenLight.reach(view, place));
         if (measured.clipped()) {
             return predicted.clipped(Stops.between(file.full(), brightestChannel(seen.layers())));
@@ -74,6 +74,28 @@ final class Prediction {
         }
         return predicted.measured(
                 Stops.between(measured.light(), CorrectExposure.MID_GREY), Stops.between(1 + measured.uneven(), 1));
+    }
+
+    private PatchReading predicted(FramePatch patch, SeenLight seen, double all) {
+        return new PatchReading(
+                patch,
+                OptionalDouble.of(Stops.between(all, CorrectExposure.MID_GREY)),
+                seen.error(),
+                LightShares.of(mix, seen.layers(), all),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                false,
+                "");
+    }
+
+    /** What a hand meter that is held level on the hero's lit top says, beside what it should: the light that comes there, as a grey card would show it. */
+    PatchReading read(HandMeter meter) {
+        SeenLight seen = SeenLight.ofGreyCard(taken, key, scene, key.hero());
+        double all = mix.light(seen.layers());
+        return all > 0
+                ? predicted(HandMeter.PATCH, seen, all).measured(meter.stops(taken), HandMeter.READ_OFF)
+                : PatchReading.unseen(HandMeter.PATCH, "No light of the set comes to the meter");
     }
 
     Difference difference(FrameFile file) {

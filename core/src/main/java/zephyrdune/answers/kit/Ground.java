@@ -9,7 +9,9 @@ public enum Ground {
     TABLE("Table top"),
     BACKDROP("Background"),
     /** Made to be of one grey. */
-    GREY_CARD("Grey card");
+    GREY_CARD("Grey card"),
+    /** None: a hand meter reads the light itself, and may be off by itself. */
+    METER("Hand meter");
 
     private final String title;
 
@@ -19,7 +21,11 @@ public enum Ground {
 
     /** How much paler or darker it may be than it is taken for: one standard deviation, stops. */
     public double spread() {
-        return this == GREY_CARD ? UsualSpread.GREY_CARD : UsualSpread.SURFACE;
+        return switch (this) {
+            case GREY_CARD -> UsualSpread.GREY_CARD;
+            case METER -> UsualSpread.METER;
+            default -> UsualSpread.SURFACE;
+        };
     }
 
     public String title() {

@@ -84,7 +84,7 @@ public final class KitNumbers {
                     case FOOD, DISH -> set.dish();
                     case TABLE -> set.tableTop().surface();
                     case BACKDROP -> set.backdrop().surface();
-                    case GREY_CARD -> "";
+                    case GREY_CARD, METER -> "";
                 };
         return new KitNumber(KitNumber.Kind.SURFACE, List.of(ground, of));
     }

@@ -11,6 +11,7 @@ import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import zephyrdune.answers.calibration.Measurement;
+import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.PatchLight;
 import zephyrdune.answers.frame.PatchReading;
 import zephyrdune.answers.kit.KitNumber;
@@ -65,7 +66,9 @@ final class FrameRows {
                     Double::sum);
         }
         all.put(KitNumbers.surface(frame.set(), patch.patch().part().ground()), 1.0);
-        all.put(KitNumbers.CAMERA, 1.0);
+        if (patch.patch().part() != FramePatch.Part.METER) {
+            all.put(KitNumbers.CAMERA, 1.0);
+        }
         return all;
     }
 

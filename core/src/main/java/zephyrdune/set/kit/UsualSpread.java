@@ -29,6 +29,9 @@ public final class UsualSpread {
     /** The same of a grey card that is not worn. */
     public static final double GREY_CARD = 0.05;
 
+    /** What a hand meter reads against what is there. */
+    public static final double METER = 0.1;
+
     /** The same of a card, which is made to be white, silver or black. */
     public static final double CARD = 0.15;
 

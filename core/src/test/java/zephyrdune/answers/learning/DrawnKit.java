@@ -70,7 +70,7 @@ record DrawnKit(
         double put = 0.05 * random.nextGaussian() + strange;
         List<PatchReading> patches = new ArrayList<>();
         for (FramePatch.Part part : FramePatch.Part.values()) {
-            if (part == FramePatch.Part.GREY_CARD) {
+            if (part == FramePatch.Part.GREY_CARD || part == FramePatch.Part.METER) {
                 continue;
             }
             double share = part.lit() ? 0.05 : 0.3;

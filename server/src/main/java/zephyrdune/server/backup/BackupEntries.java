@@ -24,13 +24,15 @@ import zephyrdune.formats.MarksFormat;
 import zephyrdune.formats.SetFormat;
 
 /**
- * The JSON files of a backup: one for each set, and for each take and test frame with the set file in it, the tone curves of cameras, the kit, the lookbook, one for each kept
+ * The JSON files of a backup: one for each set, and for each take and test frame with the set file in it, what hand meters said, the tone curves of cameras, the kit, the lookbook, the wall test, one for each kept
  * photograph, and what was done once.
  */
 final class BackupEntries {
 
     private static final String KIT = "kit.json";
     private static final String FRAMES = "frames/";
+    private static final String METER_READINGS = "meter-readings/";
+    private static final String WALL_TEST = "wall-test.json";
     private static final String TONE_CURVES = "tone-curves.json";
     private static final String PHOTOGRAPHS = "photographs/";
     private static final String LOOKBOOK = "lookbook.json";
@@ -90,6 +92,16 @@ final class BackupEntries {
             frame.document().ifPresent(document -> node.set("document", document));
             entries.put(FRAMES + frame.id() + ".json", bytes(node));
         }
+        for (Kept.KeptMeterReading meter : kept.meterReadings()) {
+            ObjectNode node = JSON.createObjectNode();
+            node.put("id", meter.id().toString());
+            node.put("set", meter.set().toString());
+            node.put("kind", meter.kind());
+            node.put("value", meter.value());
+            node.put("readAt", meter.readAt().toString());
+            node.set("document", meter.document());
+            entries.put(METER_READINGS + meter.id() + ".json", bytes(node));
+        }
         ArrayNode curves = JSON.createArrayNode();
         for (Kept.KeptToneCurve curve : kept.toneCurves()) {
             curves.addObject()
@@ -102,6 +114,7 @@ final class BackupEntries {
         entries.put(TONE_CURVES, bytes(curves));
         kept.kit().ifPresent(kit -> entries.put(KIT, bytes(single(kit))));
         kept.lookbook().ifPresent(book -> entries.put(LOOKBOOK, bytes(single(book))));
+        kept.wallTest().ifPresent(test -> entries.put(WALL_TEST, bytes(single(test))));
         for (Kept.KeptPhotograph photograph : kept.photographs()) {
             ObjectNode node = JSON.createObjectNode();
             node.put("id", photograph.id().toString());
@@ -154,6 +167,8 @@ final class BackupEntries {
         List<Kept.KeptFrame> frames = new ArrayList<>();
         Optional<Kept.KeptSingle> kit = Optional.empty();
         Optional<Kept.KeptSingle> lookbook = Optional.empty();
+        Optional<Kept.KeptSingle> wallTest = Optional.empty();
+        List<Kept.KeptMeterReading> meters = new ArrayList<>();
         List<Kept.KeptToneCurve> curves = new ArrayList<>();
         List<Kept.KeptPhotograph> photographs = new ArrayList<>();
         List<Kept.DoneOnce> once = new ArrayList<>();
@@ -166,6 +181,17 @@ final class BackupEntries {
                     takes.add(take(node));
                 } else if (entry.getKey().startsWith(FRAMES)) {
                     frames.add(frame(node));
+                } else if (entry.getKey().startsWith(METER_READINGS)) {
+                    meters.add(new Kept.KeptMeterReading(
+                            UUID.fromString(node.path("id").asString()),
+                            UUID.fromString(node.path("set").asString()),
+                            node.path("kind").asString(),
+                            node.path("value").doubleValue(),
+                            time(node, "readAt"),
+                            document(node, SetFormat.FORMAT, SetFormat.VERSION)));
+                } else if (entry.getKey().equals(WALL_TEST)) {
+                    wallTest = Optional.of(new Kept.KeptSingle(
+                            node.path("version").intValue(), time(node, "updatedAt"), node.path("document")));
                 } else if (entry.getKey().startsWith(PHOTOGRAPHS)) {
                     photographs.add(photograph(node));
                 } else if (entry.getKey().equals(TONE_CURVES)) {
@@ -197,7 +223,10 @@ final class BackupEntries {
         if (frames.stream().anyMatch(frame -> !known.contains(frame.set()))) {
             throw new BadBackup("It is damaged: a test frame in it is of no set in it");
         }
-        return new Kept(sets, takes, frames, curves, kit, lookbook, photographs, once);
+        if (meters.stream().anyMatch(meter -> !known.contains(meter.set()))) {
+            throw new BadBackup("It is damaged: a meter reading in it is of no set in it");
+        }
+        return new Kept(sets, takes, frames, meters, curves, kit, lookbook, wallTest, photographs, once);
     }
 
     private static Kept.KeptSet set(JsonNode node) throws BadBackup {

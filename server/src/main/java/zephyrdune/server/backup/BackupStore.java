@@ -54,6 +54,15 @@ final class BackupStore {
                                     deleted_at, lit, counts, document
                                 from frame order by id
                                 """).query((row, n) -> frame(row)).list(),
+                jdbc.sql("select id, set_id, kind, value, document, read_at from meter_reading order by id")
+                        .query((row, n) -> new Kept.KeptMeterReading(
+                                row.getObject("id", UUID.class),
+                                row.getObject("set_id", UUID.class),
+                                row.getString("kind"),
+                                row.getDouble("value"),
+                                time(row, "read_at"),
+                                document(row)))
+                        .list(),
                 jdbc.sql("select camera, style, learnt, learnt_at, in_use from tone_curve order by camera, style")
                         .query((row, n) -> new Kept.KeptToneCurve(
                                 row.getString("camera"),
@@ -64,6 +73,7 @@ final class BackupStore {
                         .list(),
                 single("kit"),
                 single("lookbook"),
+                single("wall_test"),
                 jdbc.sql("select id, title, client, picture, created_at, marks from photograph order by id")
                         .query((row, n) -> new Kept.KeptPhotograph(
                                 row.getObject("id", UUID.class),
@@ -81,15 +91,18 @@ final class BackupStore {
     /** Puts all of a backup in the place of all that is there, or nothing. */
     void replace(Kept kept) {
         writing.executeWithoutResult(status -> {
-            jdbc.sql("lock table table_set, take, frame, tone_curve, tether, kit, lookbook, photograph, done_once")
+            jdbc.sql(
+                            "lock table table_set, take, frame, meter_reading, tone_curve, tether, kit, lookbook, wall_test, photograph, done_once")
                     .update();
             jdbc.sql("delete from take").update();
             jdbc.sql("delete from frame").update();
+            jdbc.sql("delete from meter_reading").update();
             jdbc.sql("delete from tone_curve").update();
             jdbc.sql("delete from tether").update();
             jdbc.sql("delete from table_set").update();
             jdbc.sql("delete from kit").update();
             jdbc.sql("delete from lookbook").update();
+            jdbc.sql("delete from wall_test").update();
             jdbc.sql("delete from photograph").update();
             jdbc.sql("delete from done_once").update();
             for (Kept.KeptSet set : kept.sets()) {
@@ -109,9 +122,11 @@ final class BackupStore {
             }
             kept.takes().forEach(this::add);
             kept.frames().forEach(this::add);
+            kept.meterReadings().forEach(this::add);
             kept.toneCurves().forEach(this::add);
             kept.kit().ifPresent(kit -> add("kit", kit));
             kept.lookbook().ifPresent(book -> add("lookbook", book));
+            kept.wallTest().ifPresent(test -> add("wall_test", test));
             kept.photographs().forEach(this::add);
             for (Kept.DoneOnce done : kept.doneOnce()) {
                 jdbc.sql("insert into done_once (what, done_at) values (?, ?)")
@@ -177,6 +192,19 @@ final class BackupStore {
                         frame.lit(),
                         frame.counts().orElse(null),
                         frame.document().map(JsonNode::toString).orElse(null))
+                .update();
+    }
+
+    private void add(Kept.KeptMeterReading meter) {
+        jdbc.sql(
+                        "insert into meter_reading (id, set_id, kind, value, document, read_at) values (?, ?, ?, ?, ?::json, ?)")
+                .params(
+                        meter.id(),
+                        meter.set(),
+                        meter.kind(),
+                        meter.value(),
+                        meter.document().toString(),
+                        meter.readAt())
                 .update();
     }
 

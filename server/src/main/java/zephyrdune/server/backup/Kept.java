@@ -12,9 +12,11 @@ record Kept(
         List<KeptSet> sets,
         List<KeptTake> takes,
         List<KeptFrame> frames,
+        List<KeptMeterReading> meterReadings,
         List<KeptToneCurve> toneCurves,
         Optional<KeptSingle> kit,
         Optional<KeptSingle> lookbook,
+        Optional<KeptSingle> wallTest,
         List<KeptPhotograph> photographs,
         List<DoneOnce> doneOnce) {
 
@@ -22,6 +24,7 @@ record Kept(
         sets = List.copyOf(sets);
         takes = List.copyOf(takes);
         frames = List.copyOf(frames);
+        meterReadings = List.copyOf(meterReadings);
         toneCurves = List.copyOf(toneCurves);
         photographs = List.copyOf(photographs);
         doneOnce = List.copyOf(doneOnce);
@@ -84,6 +87,14 @@ record Kept(
             boolean lit,
             Optional<Boolean> counts,
             Optional<JsonNode> document) {}
+
+    /**
+     * What somebody read off a hand meter on a set that is kept.
+     *
+     * @param kind as the database has it
+     * @param document the set as it stood
+     */
+    record KeptMeterReading(UUID id, UUID set, String kind, double value, OffsetDateTime readAt, JsonNode document) {}
 
     /**
      * A camera's tone curve.

@@ -69,6 +69,9 @@ class FrameController {
             if (patches.size() > MOST_PATCHES) {
                 throw new Refused("patches", "At most %d patches of a frame are read".formatted(MOST_PATCHES));
             }
+            if (patches.stream().anyMatch(patch -> patch.part() == FramePatch.Part.METER)) {
+                throw new Refused("patches", "A hand meter is no place of a frame; tell what it says by itself");
+            }
         }
     }
 

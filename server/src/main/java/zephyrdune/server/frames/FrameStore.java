@@ -71,7 +71,7 @@ class FrameStore {
                 .map(FrameStore::set);
     }
 
-    private static TableSet set(String document) {
+    static TableSet set(String document) {
         try {
             return SetFormat.read(document.getBytes(StandardCharsets.UTF_8));
         } catch (BadFile damaged) {

@@ -11,6 +11,7 @@ import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.answers.frame.FrameReading;
 import zephyrdune.answers.learning.HeldFrame;
 import zephyrdune.answers.learning.KitLearning;
 import zephyrdune.answers.learning.LearntKit;
@@ -28,11 +29,13 @@ class LearningController {
     private static final int MOST_FRAMES = 80;
 
     private final FrameStore store;
+    private final MeterReadingStore meters;
     private final FrameReader reader;
     private final ComputeLimiter computing;
 
-    LearningController(FrameStore store, FrameReader reader, ComputeLimiter computing) {
+    LearningController(FrameStore store, MeterReadingStore meters, FrameReader reader, ComputeLimiter computing) {
         this.store = store;
+        this.meters = meters;
         this.reader = reader;
         this.computing = computing;
     }
@@ -92,8 +95,12 @@ class LearningController {
             @Schema(nullable = true) TableSet learnt,
             @Schema(nullable = true) TableSet stated) {}
 
-    /** A frame with what it is of. */
-    private record Counted(StoredFrame frame, TakenFrame taken) {}
+    /**
+     * A frame, or what a hand meter said, with what it is of.
+     *
+     * @param known whether somebody says that it counts whatever the others say
+     */
+    private record Counted(UUID id, boolean known, TakenFrame taken) {}
 
     @PostMapping("/api/learning")
     @Operation(operationId = "learning", summary = "What all test frames that count say of the kit on a set")
@@ -106,11 +113,12 @@ class LearningController {
         for (UUID id : store.counting(MOST_FRAMES)) {
             counted(id).ifPresent(counted::add);
         }
+        meters.newest(MOST_FRAMES).forEach(meter -> counted.add(counted(meter)));
         KitLearning learning = KitLearning.of(
                 counted.stream().map(Counted::taken).toList(),
-                frame -> Boolean.TRUE.equals(counted.get(frame).frame().counts()));
+                frame -> counted.get(frame).known());
         List<HeldAnswer> held = learning.held().stream()
-                .map(one -> held(counted.get(one.frame()).frame(), one))
+                .map(one -> held(counted.get(one.frame()).id(), one))
                 .toList();
         LearntKit kit = learning.about(question.set(), question.now());
         List<LearntNumber> numbers = kit.numbers();
@@ -124,8 +132,8 @@ class LearningController {
                 numbers.isEmpty() || kit.stated().equals(question.now()) ? null : kit.stated());
     }
 
-    private static HeldAnswer held(StoredFrame frame, HeldFrame held) {
-        return new HeldAnswer(frame.id(), held.cause().words(), held.off());
+    private static HeldAnswer held(UUID frame, HeldFrame held) {
+        return new HeldAnswer(frame, held.cause().words(), held.off());
     }
 
     /** Nothing of one that was deleted meanwhile. */
@@ -136,15 +144,24 @@ class LearningController {
         if (frame.isEmpty() || set.isEmpty() || of.isEmpty()) {
             return Optional.empty();
         }
-        KeptReading reading = reader.kept(id, set.get());
         return Optional.of(new Counted(
-                frame.get(),
-                new TakenFrame(
-                        of.get(),
-                        set.get(),
-                        reading.below(),
-                        reading.patches().stream()
-                                .map(KeptReading.KeptPatch::reading)
-                                .toList())));
+                id, Boolean.TRUE.equals(frame.get().counts()), taken(of.get(), set.get(), reader.kept(id, set.get()))));
+    }
+
+    private Counted counted(MeterReadingStore.KeptMeter meter) {
+        KeptReading reading = meter.reading().orElseGet(() -> {
+            KeptReading now = KeptReading.of(FrameReading.of(meter.set(), meter.set(), meter.meter()));
+            meters.keepReading(meter.id(), now);
+            return now;
+        });
+        return new Counted(meter.id(), false, taken(meter.of(), meter.set(), reading));
+    }
+
+    private static TakenFrame taken(UUID of, TableSet set, KeptReading reading) {
+        return new TakenFrame(
+                of,
+                set,
+                reading.below(),
+                reading.patches().stream().map(KeptReading.KeptPatch::reading).toList());
     }
 }

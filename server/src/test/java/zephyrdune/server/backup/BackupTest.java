@@ -125,6 +125,8 @@ public class BackupTest {
                                 true,
                                 Optional.empty(),
                                 Optional.empty())),
+                List.of(new Kept.KeptMeterReading(
+                        new UUID(5, 1), new UUID(1, 1), "F_NUMBER", 7.1, NOW, demo("demo/1-chowder.json"))),
                 List.of(new Kept.KeptToneCurve(
                         "Bench camera",
                         "Contrast",
@@ -133,6 +135,8 @@ public class BackupTest {
                         JsonMapper.shared().createObjectNode().put("residual", 0.02))),
                 Optional.of(new Kept.KeptSingle(3, NOW, demo("demo-kit.json"))),
                 Optional.of(new Kept.KeptSingle(2, NOW, LookbookFormat.tree(new Lookbook(ReadyLooks.all())))),
+                Optional.of(new Kept.KeptSingle(
+                        4, NOW, JsonMapper.shared().createObjectNode().put("speed", 100))),
                 List.of(new Kept.KeptPhotograph(
                         new UUID(3, 1),
                         "Last season",
@@ -187,13 +191,15 @@ public class BackupTest {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 kept(7).kit(),
+                Optional.empty(),
                 Optional.empty(),
                 List.of(),
                 kept(7).doneOnce());
         Path older = changed(
                 written(without),
-                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":5", "\"version\":1") : text);
+                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":7", "\"version\":1") : text);
         assertThat(BackupFile.read(older)).isEqualTo(without);
     }
 
@@ -204,6 +210,8 @@ public class BackupTest {
                 kept(7).takes(),
                 List.of(),
                 List.of(),
+                List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
@@ -214,18 +222,42 @@ public class BackupTest {
                 List.of(),
                 kept(7).frames(),
                 List.of(),
+                List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
                 List.of());
         assertThatThrownBy(() -> BackupFile.read(written(frame)))
                 .hasMessageContaining("a test frame in it is of no set");
+        Kept meter = new Kept(
+                List.of(),
+                List.of(),
+                List.of(),
+                kept(7).meterReadings(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of());
+        assertThatThrownBy(() -> BackupFile.read(written(meter)))
+                .hasMessageContaining("a meter reading in it is of no set");
     }
 
     @Test
     public void anEmptyDatabaseToo() throws Exception {
         Kept nothing = new Kept(
-                List.of(), List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), List.of(), List.of());
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of());
         assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
     }
 
@@ -271,7 +303,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":6", "\"version\":7") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":7", "\"version\":8") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
@@ -285,6 +317,8 @@ public class BackupTest {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
