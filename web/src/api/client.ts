@@ -39,7 +39,9 @@ import type {
   Pin,
   PlaceLight,
   Plan,
+  PowerGroup,
   PowerHelp,
+  PowerReceiver,
   PracticeFrames,
   PracticeShot,
   Problem,
@@ -235,6 +237,20 @@ export const api = {
   addMeterReading: (set: string, asked: NewMeterReading, signal?: AbortSignal) =>
     json<MeterReadingTold>(`/api/sets/${set}/meter-readings`, send("POST", asked, signal)),
   deleteMeterReading: (id: string) => ask(`/api/meter-readings/${id}`, send("DELETE")),
+  /** Null where none is connected. */
+  powerReceiver: async (signal?: AbortSignal) => {
+    const answer = await ask("/api/power-receiver", signal ? { signal } : {});
+    return answer.status === 204 ? null : ((await answer.json()) as PowerReceiver);
+  },
+  connectPowerReceiver: (address: string) =>
+    json<PowerReceiver>("/api/power-receiver", send("PUT", { address })),
+  practisePower: () => json<PowerReceiver>("/api/power-receiver/practice", send("POST")),
+  disconnectPowerReceiver: () => ask("/api/power-receiver", send("DELETE")),
+  setPower: (group: string, mark: string) =>
+    json<PowerGroup>(
+      `/api/power-receiver/groups/${encodeURIComponent(group)}`,
+      send("PUT", { mark }),
+    ),
   /** Null where none is under way. */
   wallTest: async (signal?: AbortSignal) => {
     const answer = await ask("/api/wall-test", signal ? { signal } : {});

@@ -1,4 +1,7 @@
-import type { LearningAnswer, NumberAnswer } from "../api/types";
+import type { LearningAnswer, NumberAnswer, TableSet } from "../api/types";
+import { withLearntLight } from "../kit/learnt";
+import { useKit } from "../kit/store";
+import { same } from "../kit/use";
 import { useTable } from "../set/store";
 import { signedStops } from "../set/units";
 import { Button } from "../ui/Button";
@@ -43,6 +46,7 @@ export function Learnt({ answer, older }: Props) {
         >
           {news ? "Use what was learnt" : "The set has it in its numbers"}
         </Button>
+        <IntoKit learnt={learnt} stated={stated} older={older} />
         {stated && (
           <Button
             look="outline"
@@ -64,6 +68,36 @@ export function Learnt({ answer, older }: Props) {
         </tbody>
       </table>
     </section>
+  );
+}
+
+type IntoKitProps = { learnt: TableSet; stated: TableSet | null; older: boolean };
+
+/** The same numbers into the pieces of the kit that this light is made of. */
+function IntoKit({ learnt, stated, older }: IntoKitProps) {
+  const kit = useKit((state) => state.kit);
+  const now = useTable((table) => table.possible);
+  if (!kit || !now) return null;
+  const changed = withLearntLight(kit, learnt.light, [
+    now.light,
+    ...(stated ? [stated.light] : []),
+  ]);
+  if (same(changed, kit)) return null;
+  const use = () => {
+    const { replace } = useKit.getState();
+    replace(changed);
+    tell("The kit’s pieces have the learnt numbers", {
+      action: {
+        label: "Take it back",
+        run: () => replace(kit),
+        expires: (gone) => useKit.subscribe((state) => state.kit !== changed && gone()),
+      },
+    });
+  };
+  return (
+    <Button look="outline" disabled={older} onClick={use}>
+      Into the kit
+    </Button>
   );
 }
 

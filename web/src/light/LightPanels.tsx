@@ -16,6 +16,7 @@ import { FilePick, usePicker } from "../ui/FilePick";
 import { tell } from "../ui/notices";
 import { PanelButton } from "../ui/PanelButton";
 import { PowerWays } from "./PowerWays";
+import { Remote } from "./Remote";
 import { ShaperFields } from "./ShaperFields";
 import { DialFields, GelFields, SourceFields } from "./SourceFields";
 
@@ -126,6 +127,7 @@ export function PowerPanel() {
         </p>
       )}
       <PowerWays />
+      <Remote mark={power?.text ?? ""} />
       <DialFields at="light.source.dial" />
     </>
   );

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
@@ -148,5 +150,32 @@ public class LightsTest extends Browsing {
         assertThat(page.getByText("its first line must be").first()).isVisible();
         assertThat(field("light.source.kind")).hasValue("battery-flash");
         Files.delete(junk);
+    }
+
+    /** The mark that the set asks for goes to a light that can be set from afar. */
+    @Test
+    public void powerIsSetFromHere() {
+        open("Smoked mussel chowder");
+        tab("Power");
+        Locator remote = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Set from here"));
+        remote.getByRole(AriaRole.TEXTBOX).fill("127.0.0.1:1");
+        remote.getByRole(AriaRole.TEXTBOX).press("Enter");
+        assertThat(page.getByText("Nothing answers at").first()).isVisible();
+        remote.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Practise without one"))
+                .click();
+        assertThat(remote.getByRole(AriaRole.STATUS)).containsText("At 1/1, ready");
+        Locator set =
+                remote.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Set 1/")));
+        String mark = set.textContent().substring("Set ".length());
+        set.click();
+        assertThat(remote.getByRole(AriaRole.STATUS)).containsText("At " + mark);
+        assertThat(remote.getByText("It is set")).isDisabled();
+        // another light of it has other marks, and says so
+        remote.getByTestId("power.group").selectOption("B");
+        remote.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Set 1/")))
+                .click();
+        assertThat(page.getByText("no such mark").first()).isVisible();
+        click("Disconnect the receiver");
+        assertThat(remote.getByRole(AriaRole.TEXTBOX)).isVisible();
     }
 }

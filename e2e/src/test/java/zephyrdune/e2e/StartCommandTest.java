@@ -84,6 +84,13 @@ public class StartCommandTest {
     }
 
     @Test
+    public void aReceiverWantsAPort() throws Exception {
+        Ended ended = run("receiver", "--port", "70000");
+        assertThat(ended.status()).isNotZero();
+        assertThat(ended.said()).contains("0 to 65535");
+    }
+
+    @Test
     public void helpNamesEveryOption() throws Exception {
         Ended ended = run("--help");
         assertThat(ended.status()).isZero();
