@@ -236,6 +236,11 @@ export const api = {
     json<MeterReading[]>(`/api/sets/${set}/meter-readings`, signal ? { signal } : {}),
   addMeterReading: (set: string, asked: NewMeterReading, signal?: AbortSignal) =>
     json<MeterReadingTold>(`/api/sets/${set}/meter-readings`, send("POST", asked, signal)),
+  readPracticeMeter: (kit: number, kind: MeterReading["kind"], set: TableSet) =>
+    json<{ value: number }>(
+      `/api/practice-meter?${new URLSearchParams({ kit: String(kit), kind })}`,
+      send("POST", set),
+    ),
   deleteMeterReading: (id: string) => ask(`/api/meter-readings/${id}`, send("DELETE")),
   /** Null where none is connected. */
   powerReceiver: async (signal?: AbortSignal) => {

@@ -11,7 +11,7 @@ import { fires } from "./frames";
 import { TETHER, useComesIn, useTether } from "./tether";
 
 /** The kit that the practice camera finds; another number would be another one. */
-const PRACTICE_KIT = 9;
+export const PRACTICE_KIT = 9;
 
 /** Frames of a bracket. */
 const BRACKET = 5;

@@ -9,8 +9,10 @@ import { useTable } from "../set/store";
 import { signedStops } from "../set/units";
 import { Button } from "../ui/Button";
 import { TextInput } from "../ui/TextInput";
+import { PRACTICE_KIT } from "./ComingIn";
 import { Next } from "./PatchTable";
 import { Room } from "./Room";
+import { useTether } from "./tether";
 
 type Kind = MeterReading["kind"];
 
@@ -34,6 +36,7 @@ export function HandMeter({ held }: { held: string[] }) {
   const [kind, setKind] = useState<Kind>("F_NUMBER");
   const [typed, setTyped] = useState("");
   const [told, setTold] = useState<Told | null>(null);
+  const practice = useTether()?.practice === true;
   const value = Number(typed.trim().replace(/^f\/?/i, "").replace(",", "."));
   if (!id || !readings) return null;
   const changed = (now: MeterReading[]) => queries.setQueryData(["meter-readings", id], now);
@@ -47,6 +50,11 @@ export function HandMeter({ held }: { held: string[] }) {
     setTyped("");
     setTold({ of: read.reading.id, next: read.told.next, room: read.told.room });
     changed([...readings, read.reading]);
+  };
+  const readIt = async () => {
+    const shown =
+      possible && (await attempt(() => api.readPracticeMeter(PRACTICE_KIT, kind, possible)));
+    if (shown) setTyped(String(Number(shown.value.toPrecision(3))));
   };
   const remove = async (reading: MeterReading) => {
     if (await attempt(() => api.deleteMeterReading(reading.id)))
@@ -79,6 +87,11 @@ export function HandMeter({ held }: { held: string[] }) {
           value={typed}
           onChange={setTyped}
         />
+        {practice && (
+          <Button disabled={!stands} onClick={() => void readIt()}>
+            Read it
+          </Button>
+        )}
         <Button
           type="submit"
           look="outline"

@@ -81,4 +81,18 @@ public class MeterReadingApiTest extends RunningServer {
         assertThat(read("00000000-0000-0000-0000-000000000000", 8).statusCode()).isEqualTo(404);
         assertThat(all().size()).isZero();
     }
+
+    /** The practice meter shows what a real one would: an f-number near the set's own. */
+    @Test
+    public void thePracticeMeterIsReadOff() {
+        HttpResponse<byte[]> shown =
+                post("/api/practice-meter?kit=9&kind=F_NUMBER", chowder().toString());
+        double value = json(shown).get("value").asDouble();
+        assertThat(value).isBetween(3.0, 11.0);
+        assertThat(Math.abs(json(read(set, value)).get("reading").get("off").asDouble()))
+                .isBetween(0.0, 1.5);
+        assertThat(post("/api/practice-meter?kit=9&kind=SUNDIAL", chowder().toString())
+                        .statusCode())
+                .isEqualTo(400);
+    }
 }

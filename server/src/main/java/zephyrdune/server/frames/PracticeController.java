@@ -22,9 +22,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.answers.frame.HandMeter;
 import zephyrdune.devices.PictureStyle;
 import zephyrdune.devices.PracticeCamera;
 import zephyrdune.devices.PracticeKit;
+import zephyrdune.devices.PracticeMeter;
 import zephyrdune.devices.Sensor;
 import zephyrdune.server.problems.OfSet;
 import zephyrdune.server.work.ComputeLimiter;
@@ -101,6 +103,23 @@ class PracticeController {
             }
             return new PracticeFrames(frames.size());
         });
+    }
+
+    /**
+     * What the practice meter shows.
+     *
+     * @param value as it would be read off
+     */
+    record PracticeReading(double value) {}
+
+    @PostMapping("/api/practice-meter")
+    @Operation(operationId = "readPracticeMeter", summary = "Have the practice meter read the light as it really is")
+    CompletableFuture<PracticeReading> meter(
+            @RequestParam long kit, @RequestParam HandMeter.Kind kind, @RequestBody TableSet set) {
+        return computing.slowly(() -> new PracticeReading(
+                new PracticeMeter(kits.computeIfAbsent(kit, PracticeKit::new).against(set))
+                        .read(set, kind)
+                        .value()));
     }
 
     /** Under another name until it is whole. */
