@@ -119,7 +119,7 @@ function inUnit(value: number, unit: string): string {
     case "degrees":
       return `${value.toFixed(1)}°`;
     case "metres":
-      return `${(1000 * value).toFixed(0)} mm`;
+      return `${(1000 * value).toFixed(1)} mm`;
     case "stops":
       return `${value.toFixed(2)} stops`;
     default:

@@ -103,7 +103,8 @@ public class ScreenshotsTest extends Browsing {
         click("Kit");
         tab("Shapers");
         click("Wall test");
-        page.getByLabel("Softbox 60 × 60 with fabric grid").check();
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Softbox 60 × 60 with fabric grid"))
+                .check();
         click("Begin with 3 shapers");
         page.getByLabel("Practise without a camera").check();
         click("Fire all that are left");
