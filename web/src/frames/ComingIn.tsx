@@ -4,14 +4,12 @@ import { type FormEvent, useState } from "react";
 import { api } from "../api/client";
 import type { PictureStyle, TetherStatus } from "../api/types";
 import { attempt, attemptLong } from "../set/attempt";
+import { PRACTICE_KIT } from "../set/practice";
 import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
 import { TextInput } from "../ui/TextInput";
 import { fires } from "./frames";
 import { TETHER, useComesIn, useTether } from "./tether";
-
-/** The kit that the practice camera finds; another number would be another one. */
-export const PRACTICE_KIT = 9;
 
 /** Frames of a bracket. */
 const BRACKET = 5;

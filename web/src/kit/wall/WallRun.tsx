@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api } from "../../api/client";
 import type { WallStep, WallTest } from "../../api/types";
 import { attempt, attemptLong } from "../../set/attempt";
+import { PRACTICE_KIT } from "../../set/practice";
 import { useLength } from "../../set/preferences";
 import { Button } from "../../ui/Button";
 import { FilePick, usePicker } from "../../ui/FilePick";
@@ -11,9 +12,6 @@ import { useKit } from "../store";
 import { withLearnt } from "./pieces";
 import { useWallTestChanged } from "./useWallTest";
 import { WallFinding } from "./WallFinding";
-
-/** The kit that the practice camera finds; another number would be another one. */
-const PRACTICE_KIT = 9;
 
 /** Shaper by shaper: the mark to set, its frame, and what that says. */
 export function WallRun({ test }: { test: WallTest }) {
