@@ -106,7 +106,7 @@ export function BeginWall({ kit }: { kit: Kit }) {
             />
             <NumberField
               path="camera.framedWidthMetres"
-              label="Wall from side to side of the frame"
+              label="Wall across the frame"
               quantity={length}
             />
             <MarkChoice
