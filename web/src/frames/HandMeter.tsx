@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Trash2 } from "lucide-react";
 import { type FormEvent, useState } from "react";
 import { api } from "../api/client";
-import type { MeterReading, NextAnswer, RoomAlone } from "../api/types";
+import type { MeterReading, NextAnswer, RoomAlone, TableSet } from "../api/types";
 import { Select } from "../fields/Choice";
 import { attempt, attemptLong } from "../set/attempt";
 import { PRACTICE_KIT } from "../set/practice";
@@ -48,7 +48,12 @@ export function HandMeter({ held }: { held: string[] }) {
     );
     if (!read) return;
     setTyped("");
-    setTold({ of: read.reading.id, next: read.told.next, room: read.told.room });
+    setTold({
+      of: read.reading.id,
+      stood: butForPower(possible),
+      next: read.told.next,
+      room: read.told.room,
+    });
     changed([...readings, read.reading]);
   };
   const readIt = async () => {
@@ -61,7 +66,11 @@ export function HandMeter({ held }: { held: string[] }) {
       changed(readings.filter((one) => one !== reading));
   };
   const newest = readings.at(-1);
-  const tells = told && told.of === newest?.id ? told : null;
+  // what is to be set is told of the set as it stood, whatever its power
+  const tells =
+    told && told.of === newest?.id && possible && told.stood === butForPower(possible)
+      ? told
+      : null;
   return (
     <section aria-label="Hand meter" className="mt-4 border-line border-t pt-3">
       <h3 className="font-semibold">Hand meter</h3>
@@ -138,8 +147,12 @@ export function HandMeter({ held }: { held: string[] }) {
   );
 }
 
-/** What a reading tells, as long as it is the newest. */
-type Told = { of: string; next: NextAnswer | null; room: RoomAlone | null };
+/** What a reading tells, as long as it is the newest and the set stands as it did. */
+type Told = { of: string; stood: string; next: NextAnswer | null; room: RoomAlone | null };
+
+function butForPower(set: TableSet): string {
+  return JSON.stringify({ ...set, light: { ...set.light, powerChoice: "", powerStops: 0 } });
+}
 
 export function useMeterReadings(id: string | null): MeterReading[] | undefined {
   return useQuery({

@@ -5,7 +5,7 @@ import { KindChoice } from "../fields/KindChoice";
 import { DOORS, FILLINGS, SPREADS } from "../fields/kinds";
 import { NumberField } from "../fields/NumberField";
 import { PartFields } from "../fields/PartFields";
-import { useAnswers } from "../set/answers";
+import { useAnswers, useLate } from "../set/answers";
 import { attempt } from "../set/attempt";
 import { downloadLight } from "../set/files";
 import { useLength, useSaid } from "../set/preferences";
@@ -108,6 +108,7 @@ export function PowerPanel() {
   const fixed = useTable((table) => table.set?.light.powerChoice === "fixed");
   const said = useSaid();
   const power = useAnswers((answers) => answers.readings.find(({ kind }) => kind === "POWER"));
+  const late = useLate();
   return (
     <>
       <Choice path="light.powerChoice" label="Power" />
@@ -127,7 +128,7 @@ export function PowerPanel() {
         </p>
       )}
       <PowerWays />
-      <Remote mark={power?.text ?? ""} />
+      <Remote mark={late ? "" : (power?.text ?? "")} />
       <DialFields at="light.source.dial" />
     </>
   );

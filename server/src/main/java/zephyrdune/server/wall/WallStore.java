@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.problems.Overtaken;
@@ -24,7 +25,16 @@ class WallStore {
     }
 
     Optional<WallDocument> find() {
-        return kept.find().map(saved -> json.readValue(saved.document(), WallDocument.class));
+        return kept.find().flatMap(this::read);
+    }
+
+    /** Nothing of one that another version of the program wrote in its own way. */
+    private Optional<WallDocument> read(SingleDocument.Saved saved) {
+        try {
+            return Optional.of(json.readValue(saved.document(), WallDocument.class));
+        } catch (JacksonException otherwise) {
+            return Optional.empty();
+        }
     }
 
     @Transactional
@@ -37,7 +47,7 @@ class WallStore {
     @Transactional
     public WallDocument change(UnaryOperator<WallDocument> change) {
         SingleDocument.Saved saved = kept.find().orElseThrow(WallStore::missing);
-        WallDocument changed = change.apply(json.readValue(saved.document(), WallDocument.class));
+        WallDocument changed = change.apply(read(saved).orElseThrow(WallStore::missing));
         kept.replace(saved.version(), json.valueToTree(changed)).orElseThrow(Overtaken::new);
         return changed;
     }
