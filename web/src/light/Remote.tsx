@@ -113,7 +113,7 @@ function Connected({ receiver, mark, onDisconnect }: ConnectedProps) {
         </span>
       </p>
       <Button look="strong" disabled={mark === "" || stands} onClick={() => void set()}>
-        {stands ? "It is set" : `Set ${mark}`}
+        {stands ? "It is set" : mark === "" ? "Set …" : `Set ${mark}`}
       </Button>
       <SymbolButton name="Disconnect the receiver" onClick={onDisconnect}>
         <Unplug size={15} />

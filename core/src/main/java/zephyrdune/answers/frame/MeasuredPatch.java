@@ -1,7 +1,5 @@
 package zephyrdune.answers.frame;
 
-import zephyrdune.render.picture.Picture;
-
 /**
  * What a frame's file says of a round patch, as light.
  *
@@ -19,36 +17,12 @@ record MeasuredPatch(double light, double uneven, boolean clipped, boolean black
 
     /** @param reach radius, as a share of the picture's width */
     static MeasuredPatch of(FrameFile file, double across, double down, double reach) {
-        Picture frame = file.picture();
-        double radius = Math.max(1, reach * frame.width());
-        double x = across * frame.width() - 0.5;
-        double y = down * frame.height() - 0.5;
-        double sum = 0;
-        double squares = 0;
-        int count = 0;
-        int clipped = 0;
-        for (int row = first(y - radius); row <= Math.min(frame.height() - 1, y + radius); row++) {
-            for (int column = first(x - radius); column <= Math.min(frame.width() - 1, x + radius); column++) {
-                if (Math.hypot(column - x, row - y) > radius) {
-                    continue;
-                }
-                double light = file.curve().luminance(frame, row * frame.width() + column);
-                sum += light;
-                squares += light * light;
-                clipped += frame.full(column, row) ? 1 : 0;
-                count++;
-            }
-        }
-        double mean = sum / count;
-        double spread = Math.sqrt(Math.max(0, squares / count - mean * mean));
+        PixelMean mean = PixelMean.ofDisc(
+                file, across, down, Math.max(1, reach * file.picture().width()));
         return new MeasuredPatch(
-                mean,
-                mean > 0 ? spread / mean : 0,
-                clipped > MOST_CLIPPED * count,
-                mean < file.curve().of(BLACK));
-    }
-
-    private static int first(double from) {
-        return (int) Math.max(0, Math.ceil(from));
+                mean.light(),
+                mean.uneven(),
+                mean.clipped() > MOST_CLIPPED,
+                mean.light() < file.curve().of(BLACK));
     }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import zephyrdune.answers.frame.CameraSettings;
 import zephyrdune.answers.frame.FrameFile;
-import zephyrdune.render.picture.Picture;
+import zephyrdune.answers.frame.PixelMean;
 import zephyrdune.units.measure.Refused;
 
 /**
@@ -24,6 +24,9 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
 
     /** Half the height of the band that is read, as a share of the frame's width. */
     private static final double BAND = 0.01;
+
+    /** A place of which more is as bright as the file can say is clipped. */
+    private static final double MOST_CLIPPED = 0.02;
 
     /** Darker than this code of eight bits is the end of them. */
     private static final int BLACK = 3;
@@ -47,10 +50,11 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
         int clipped = 0;
         for (int column = 0; column < COLUMNS; column++) {
             double across = (column + 0.5) / COLUMNS;
-            Cell cell = Cell.of(file, across, row);
-            clipped += cell.clipped() ? 1 : 0;
-            if (!cell.clipped() && cell.light() > file.curve().of(BLACK)) {
-                points.add(new Point(cell.across() - 0.5, cell.light(), cell.noise()));
+            PixelMean cell = cell(file, across, row);
+            if (cell.clipped() > MOST_CLIPPED) {
+                clipped++;
+            } else if (cell.light() > file.curve().of(BLACK)) {
+                points.add(new Point(cell.across() - 0.5, cell.light(), cell.uneven() / Math.sqrt(cell.count())));
             }
         }
         if (clipped > 0) {
@@ -71,7 +75,7 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
         double[] light = new double[ROWS];
         double most = 0;
         for (int i = 0; i < ROWS; i++) {
-            light[i] = Cell.of(file, 0.5, (i + 0.5) / ROWS).light();
+            light[i] = cell(file, 0.5, (i + 0.5) / ROWS).light();
             most = Math.max(most, light[i]);
         }
         int first = 0;
@@ -95,45 +99,10 @@ public record WallProfile(List<Point> points, CameraSettings settings, double sh
         return (brighter - value) / (brighter - dimmer);
     }
 
-    /**
-     * A small part of the frame, as wide as the points are apart.
-     *
-     * @param across where the middle of its pixels lies, as a share of the frame's width
-     */
-    private record Cell(double across, double light, double noise, boolean clipped) {
-
-        static Cell of(FrameFile file, double across, double down) {
-            Picture frame = file.picture();
-            double half = Math.max(0.5, BAND * frame.width());
-            double wide = Math.max(0.5, 0.5 * frame.width() / COLUMNS);
-            double x = across * frame.width() - 0.5;
-            double y = down * frame.height() - 0.5;
-            double sum = 0;
-            double columns = 0;
-            double squares = 0;
-            int count = 0;
-            int full = 0;
-            for (int row = first(y - half); row <= Math.min(frame.height() - 1, y + half); row++) {
-                for (int column = first(x - wide); column <= Math.min(frame.width() - 1, x + wide); column++) {
-                    double light = file.curve().luminance(frame, row * frame.width() + column);
-                    sum += light;
-                    columns += column + 0.5;
-                    squares += light * light;
-                    full += frame.full(column, row) ? 1 : 0;
-                    count++;
-                }
-            }
-            double mean = sum / count;
-            double spread = Math.sqrt(Math.max(0, squares / count - mean * mean));
-            return new Cell(
-                    columns / count / frame.width(),
-                    mean,
-                    mean > 0 ? spread / mean / Math.sqrt(count) : 0,
-                    50 * full > count);
-        }
-
-        private static int first(double from) {
-            return (int) Math.max(0, Math.ceil(from));
-        }
+    /** A small part of the frame, as wide as the points are apart. */
+    private static PixelMean cell(FrameFile file, double across, double down) {
+        int width = file.picture().width();
+        return PixelMean.ofRectangle(
+                file, across, down, Math.max(0.5, 0.5 * width / COLUMNS), Math.max(0.5, BAND * width));
     }
 }
