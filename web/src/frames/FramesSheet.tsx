@@ -278,18 +278,20 @@ function useLearning(
     .map((frame) => `${frame.id} ${frame.stood} ${frame.lit} ${frame.counts}`)
     .join();
   const metered = (useMeterReadings(set) ?? []).map(({ id }) => id).join();
+  const asked = open && set !== null && now !== null && (answer !== undefined || metered !== "");
   const { data, isPlaceholderData } = useQuery({
     queryKey: ["learning", set, now, counts, answer, metered],
     queryFn: async ({ signal }) => {
       if (!set || !now) throw new Error("no set is on the table");
       return { of: set, answer: await api.learning({ set, now }, signal) };
     },
-    enabled: open && set !== null && now !== null && (answer !== undefined || metered !== ""),
+    enabled: asked,
     placeholderData: (before) => (before?.of === set ? before : undefined),
     retry: false,
     gcTime: 0,
   });
-  return { learning: data?.answer, older: isPlaceholderData };
+  // with nothing to learn from, what was said before is true no more
+  return { learning: asked ? data?.answer : undefined, older: isPlaceholderData };
 }
 
 function megabytes(frames: StoredFrame[]): string {
