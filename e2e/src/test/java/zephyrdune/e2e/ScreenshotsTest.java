@@ -51,7 +51,11 @@ public class ScreenshotsTest extends Browsing {
         page.mouse().move(2, 2);
         page.waitForTimeout(300);
         Path file = FOLDER.resolve(name + ".png");
-        page.screenshot(new Page.ScreenshotOptions().setPath(file).setFullPage(page.viewportSize().width < 1000));
+        page.screenshot(new Page.ScreenshotOptions()
+                .setPath(file)
+                .setFullPage(page.viewportSize().width < 1000)
+                // a long page is drawn anew for it, beside pictures that are being traced
+                .setTimeout(120_000));
         looksLike(file, KEPT.resolve(name + ".png"));
     }
 
