@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import zephyrdune.answers.calibration.LinearGaussian;
+import zephyrdune.answers.kit.BoxCloth;
 import zephyrdune.answers.kit.KitNumber;
 import zephyrdune.answers.kit.KitNumbers;
 import zephyrdune.answers.kit.Stated;
@@ -15,7 +16,6 @@ import zephyrdune.set.light.InBox;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.Loss;
 import zephyrdune.set.light.Origin;
-import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Stops;
 
 /** What frames say of the kit on one set, and the set with that in its numbers. */
@@ -29,10 +29,7 @@ public final class LearntKit {
     /** What is known no better than so is no news. */
     private static final double NO_NEWS = 0.97;
 
-    private static final double LEAST_OUTER_LOSS = 0.1;
-    private static final double MOST_OUTER_LOSS = 4;
     private static final double MOST_LOSS = 8;
-    private static final double WITHIN = 1e-4;
 
     private final KitLearning learning;
     private final LinearGaussian found;
@@ -134,7 +131,7 @@ public final class LearntKit {
     public TableSet learnt() {
         TableSet set = now;
         if (now.light().filling() instanceof InBox box && more(KitNumbers.box(now.light(), box)) != 0) {
-            set = withBox(set, box, KitNumbers.taken(now) + more(KitNumbers.box(now.light(), box)));
+            set = set.withLight(BoxCloth.taking(now.light(), box, more(KitNumbers.box(now.light(), box))));
         }
         Light light = set.light();
         set = set.withLight(
@@ -151,22 +148,6 @@ public final class LearntKit {
         return more == 0
                 ? loss
                 : new Loss(loss.where(), Math.max(0, Math.min(MOST_LOSS, loss.amount() + more)), Origin.CALIBRATED);
-    }
-
-    /** With the cloth of its front taking what is missing. */
-    private static TableSet withBox(TableSet set, InBox box, double taken) {
-        double loss = Bisection.of(
-                        LEAST_OUTER_LOSS,
-                        MOST_OUTER_LOSS,
-                        WITHIN,
-                        outer -> KitNumbers.taken(outer(set, box, outer)) < taken)
-                .middle();
-        return outer(set, box, loss);
-    }
-
-    private static TableSet outer(TableSet set, InBox box, double loss) {
-        return set.withLight(set.light()
-                .withFilling(box.with(filling -> filling.outerLoss(loss).origin(Origin.CALIBRATED))));
     }
 
     /** The set with the numbers that were stated before any frame. */

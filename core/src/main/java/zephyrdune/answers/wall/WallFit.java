@@ -246,14 +246,7 @@ final class WallFit {
 
     /** Standard deviation of that. */
     double lossSpread(int frame) {
-        double[] slopes = new double[at.length];
-        for (int unknown = 0; unknown < at.length; unknown++) {
-            double[] more = at.clone();
-            double[] less = at.clone();
-            more[unknown] += nudges()[unknown];
-            less[unknown] -= nudges()[unknown];
-            slopes[unknown] = (loss(frame, more) - loss(frame, less)) / (2 * nudges()[unknown]);
-        }
+        double[] slopes = Jacobian.of(there -> new double[] {loss(frame, there)}, at, nudges())[0];
         RealVector of = MatrixUtils.createRealVector(slopes);
         return Math.hypot(Math.sqrt(of.dotProduct(covariance.operate(of))), measuredLoss());
     }

@@ -3,6 +3,7 @@ package zephyrdune.answers.wall;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import zephyrdune.answers.kit.BoxCloth;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.set.kit.Kit;
 import zephyrdune.set.kit.OwnedSource;
@@ -14,7 +15,6 @@ import zephyrdune.set.light.Light;
 import zephyrdune.set.light.Loss;
 import zephyrdune.set.light.Loss.Where;
 import zephyrdune.set.light.Origin;
-import zephyrdune.units.geometry.Bisection;
 import zephyrdune.units.measure.Stops;
 
 /** What the frames of a wall test say of their shapers. */
@@ -27,9 +27,6 @@ public final class WallReading {
     private static final double FAR = 3;
 
     private static final double MOST_LOSS = 8;
-    private static final double LEAST_OUTER_LOSS = 0.1;
-    private static final double MOST_OUTER_LOSS = 4;
-    private static final double WITHIN = 1e-5;
 
     private final WallSetup setup;
     private final List<WallFrame> frames;
@@ -159,7 +156,7 @@ public final class WallReading {
             losses.add(part == 0 ? loss : new Loss(loss.where(), amount, Origin.CALIBRATED));
         }
         Light lossy = light.withLosses(losses);
-        return light.filling() instanceof InBox inside ? byCloth(lossy, inside, more - placed) : lossy;
+        return light.filling() instanceof InBox inside ? BoxCloth.taking(lossy, inside, more - placed) : lossy;
     }
 
     /** No number of it is open: what is missing gets a loss of its own. */
@@ -175,18 +172,6 @@ public final class WallReading {
             losses.add(new Loss(Where.OTHER, amount, Origin.CALIBRATED));
         }
         return light.withLosses(losses);
-    }
-
-    private static Light byCloth(Light light, InBox box, double more) {
-        double wanted = flux(light) * Stops.ratio(-more);
-        double loss = Bisection.of(
-                        LEAST_OUTER_LOSS, MOST_OUTER_LOSS, WITHIN, outer -> flux(cloth(light, box, outer)) > wanted)
-                .middle();
-        return cloth(light, box, loss);
-    }
-
-    private static Light cloth(Light light, InBox box, double loss) {
-        return light.withFilling(box.with(filling -> filling.outerLoss(loss).origin(Origin.CALIBRATED)));
     }
 
     private static double residual(List<WallShaper.Point> points) {

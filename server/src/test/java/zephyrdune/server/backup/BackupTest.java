@@ -150,6 +150,25 @@ public class BackupTest {
                 List.of(new Kept.DoneOnce("demo sets", NOW)));
     }
 
+    /** With nothing but these. */
+    private static Kept of(
+            List<Kept.KeptSet> sets,
+            List<Kept.KeptTake> takes,
+            List<Kept.KeptFrame> frames,
+            List<Kept.KeptMeterReading> meters) {
+        return new Kept(
+                sets,
+                takes,
+                frames,
+                meters,
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of());
+    }
+
     private Path written(Kept kept) throws IOException {
         Path file = folder.resolve("all.zip");
         BackupFile.write(file, kept, NOW.toInstant());
@@ -205,59 +224,19 @@ public class BackupTest {
 
     @Test
     public void aTakeOrAFrameOfNoSetIsRefused() throws Exception {
-        Kept stray = new Kept(
-                List.of(),
-                kept(7).takes(),
-                List.of(),
-                List.of(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                List.of());
+        Kept stray = of(List.of(), kept(7).takes(), List.of(), List.of());
         assertThatThrownBy(() -> BackupFile.read(written(stray))).hasMessageContaining("a take in it is of no set");
-        Kept frame = new Kept(
-                List.of(),
-                List.of(),
-                kept(7).frames(),
-                List.of(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                List.of());
+        Kept frame = of(List.of(), List.of(), kept(7).frames(), List.of());
         assertThatThrownBy(() -> BackupFile.read(written(frame)))
                 .hasMessageContaining("a test frame in it is of no set");
-        Kept meter = new Kept(
-                List.of(),
-                List.of(),
-                List.of(),
-                kept(7).meterReadings(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                List.of());
+        Kept meter = of(List.of(), List.of(), List.of(), kept(7).meterReadings());
         assertThatThrownBy(() -> BackupFile.read(written(meter)))
                 .hasMessageContaining("a meter reading in it is of no set");
     }
 
     @Test
     public void anEmptyDatabaseToo() throws Exception {
-        Kept nothing = new Kept(
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                List.of());
+        Kept nothing = of(List.of(), List.of(), List.of(), List.of());
         assertThat(BackupFile.read(written(nothing))).isEqualTo(nothing);
     }
 
@@ -312,15 +291,9 @@ public class BackupTest {
     @Test
     public void setsOfANewerVersionAreRefused() throws Exception {
         ObjectNode newer = ((ObjectNode) demo("demo/1-chowder.json")).put("version", 99);
-        Kept kept = new Kept(
+        Kept kept = of(
                 List.of(new Kept.KeptSet(new UUID(1, 1), 1, NOW, NOW, Optional.empty(), newer)),
                 List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
                 List.of(),
                 List.of());
         assertThatThrownBy(() -> BackupFile.read(written(kept))).hasMessageContaining("newer Zephyrdune");
