@@ -8,15 +8,34 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
-import java.util.regex.Matcher;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** Test frames, by the screens and the practice camera. */
 public class FramesTest extends Browsing {
 
     private static final double SLOW = 60_000;
+
+    private static final String FIRST_ID = "\\{\"id\":\"([0-9a-f-]{36})\"";
+
+    /** What is learnt of the kit is of the frames of all sets: none of another test may count. */
+    @BeforeMethod
+    public void forgetAllFrames() {
+        each("api/sets", "\"id\":\"([^\"]+)\"", set -> {
+            each("api/sets/" + set + "/frames", FIRST_ID, frame -> asked("DELETE", "api/frames/" + frame));
+            each(
+                    "api/sets/" + set + "/meter-readings",
+                    FIRST_ID,
+                    reading -> asked("DELETE", "api/meter-readings/" + reading));
+        });
+    }
+
+    private static void each(String path, String id, Consumer<String> then) {
+        Pattern.compile(id).matcher(asked("GET", path)).results().forEach(row -> then.accept(row.group(1)));
+    }
 
     @AfterMethod(alwaysRun = true)
     public void watchNothing() {
@@ -73,8 +92,7 @@ public class FramesTest extends Browsing {
     /** With the light off a frame tells of the room; a bracket tells the camera's tone curve, by which its frames are read until somebody says otherwise. */
     @Test
     public void aBracketAndTheRoomAlone() {
-        String set = "Pear and almond tart";
-        open(set);
+        open("Pear and almond tart");
         page.keyboard().press("f");
         click("Practise without a camera");
         click("Light off");
@@ -98,12 +116,6 @@ public class FramesTest extends Browsing {
         page.getByTestId("tone-curve-in-use").selectOption("Contrast");
         click("Delete the curve Contrast");
         assertThat(page.getByTestId("tone-curve")).isHidden();
-        // what is learnt of the kit is of the frames of all sets
-        Matcher frame = Pattern.compile("\\{\"id\":\"([0-9a-f-]{36})\"")
-                .matcher(asked("GET", "api/sets/" + idOf(set) + "/frames"));
-        while (frame.find()) {
-            asked("DELETE", "api/frames/" + frame.group(1));
-        }
     }
 
     /** Two frames, and the kit is known: in the set's numbers at a press, thrown away at another; a frame is left out and put back. */
