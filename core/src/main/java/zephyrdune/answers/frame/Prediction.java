@@ -58,7 +58,7 @@ final class Prediction {
         }
         Vector3D place = hit.get().point();
         SeenLight seen = patch.part() == FramePatch.Part.GREY_CARD
-                ? SeenLight.ofGreyCard(taken, key, scene, place)
+                ? SeenLight.ofGreyCard(taken, key, scene, place, patch.reflectance())
                 : SeenLight.of(taken, key, scene, place);
         double all = mix.light(seen.layers());
         if (!(all > 0)) {
@@ -66,6 +66,9 @@ final class Prediction {
         }
         PatchReading predicted = predicted(patch, seen, all);
         MeasuredPatch measured = MeasuredPatch.of(file, patch.across(), patch.down(), SeenLight.reach(view, place));
+        if (Double.isNaN(measured.light())) {
+            return predicted.unmeasured("The frame does not reach here");
+        }
         if (measured.clipped()) {
             return predicted.clipped(Stops.between(file.full(), brightestChannel(seen.layers())));
         }
@@ -91,7 +94,7 @@ final class Prediction {
 
     /** What a hand meter that is held level on the hero's lit top says, beside what it should: the light that comes there, as a grey card would show it. */
     PatchReading read(HandMeter meter) {
-        SeenLight seen = SeenLight.ofGreyCard(taken, key, scene, key.hero());
+        SeenLight seen = SeenLight.ofGreyCard(taken, key, scene, key.hero(), CorrectExposure.MID_GREY);
         double all = mix.light(seen.layers());
         return all > 0
                 ? predicted(HandMeter.PATCH, seen, all).measured(meter.stops(taken), HandMeter.READ_OFF)

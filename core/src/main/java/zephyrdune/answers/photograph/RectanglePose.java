@@ -1,13 +1,8 @@
 package zephyrdune.answers.photograph;
 
-import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
-import org.hipparchus.exception.MathRuntimeException;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.LUDecomposition;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
+import org.apache.commons.geometry.euclidean.twod.Vector2D;
+import zephyrdune.units.geometry.Homography;
 import zephyrdune.units.measure.Refused;
 
 /**
@@ -27,20 +22,20 @@ final class RectanglePose {
 
     /** The camera that sees a rectangle so. */
     static Pinhole camera(FlatRectangle rectangle, double height) {
-        requireRound(rectangle.corners(), height);
-        RealMatrix map = homography(rectangle, height);
-        return new Pinhole(focal(column(map, 0), column(map, 1)), height);
+        requireRound(rectangle, height);
+        Homography map = homography(rectangle, height);
+        return new Pinhole(focal(map.column(0), map.column(1)), height);
     }
 
     static TableView view(FlatRectangle rectangle, Pinhole camera) {
-        requireRound(rectangle.corners(), camera.height());
-        RealMatrix map = homography(rectangle, camera.height());
-        Vector3D first = column(map, 0);
-        Vector3D second = column(map, 1);
+        requireRound(rectangle, camera.height());
+        Homography map = homography(rectangle, camera.height());
+        Vector3D first = map.column(0);
+        Vector3D second = map.column(1);
         Vector3D one = inSpace(first, camera);
         Vector3D other = inSpace(second, camera);
         double scale = Math.sqrt(one.norm() * other.norm());
-        Vector3D corner = inSpace(column(map, 2), camera);
+        Vector3D corner = inSpace(map.column(2), camera);
         Vector3D middle = corner.add(one.multiply(rectangle.first() / 2))
                 .add(other.multiply(rectangle.second() / 2))
                 .multiply(1 / scale);
@@ -50,28 +45,20 @@ final class RectanglePose {
     }
 
     /** From the rectangle's plane in metres to the picture in picture widths. */
-    private static RealMatrix homography(FlatRectangle rectangle, double height) {
-        double[][] plane = {
-            {0, 0}, {rectangle.first(), 0}, {rectangle.first(), rectangle.second()}, {0, rectangle.second()}
+    private static Homography homography(FlatRectangle rectangle, double height) {
+        Vector2D[] plane = {
+            Vector2D.ZERO,
+            Vector2D.of(rectangle.first(), 0),
+            Vector2D.of(rectangle.first(), rectangle.second()),
+            Vector2D.of(0, rectangle.second())
         };
-        RealMatrix equations = new Array2DRowRealMatrix(8, 8);
-        RealVector sides = new ArrayRealVector(8);
-        for (int i = 0; i < 4; i++) {
-            double x = plane[i][0];
-            double y = plane[i][1];
-            double u = rectangle.corners().get(i).across() - 0.5;
-            double v = (0.5 - rectangle.corners().get(i).down()) * height;
-            equations.setRow(2 * i, new double[] {x, y, 1, 0, 0, 0, -u * x, -u * y});
-            equations.setRow(2 * i + 1, new double[] {0, 0, 0, x, y, 1, -v * x, -v * y});
-            sides.setEntry(2 * i, u);
-            sides.setEntry(2 * i + 1, v);
-        }
-        try {
-            double[] h = new LUDecomposition(equations).getSolver().solve(sides).toArray();
-            return new Array2DRowRealMatrix(new double[][] {{h[0], h[1], h[2]}, {h[3], h[4], h[5]}, {h[6], h[7], 1}});
-        } catch (MathRuntimeException singular) {
-            throw crossed();
-        }
+        return Homography.of(plane, corners(rectangle, height)).orElseThrow(RectanglePose::crossed);
+    }
+
+    private static Vector2D[] corners(FlatRectangle rectangle, double height) {
+        return rectangle.corners().stream()
+                .map(corner -> Vector2D.of(corner.across() - 0.5, (0.5 - corner.down()) * height))
+                .toArray(Vector2D[]::new);
     }
 
     private static double focal(Vector3D first, Vector3D second) {
@@ -93,29 +80,13 @@ final class RectanglePose {
         return focal;
     }
 
-    private static Vector3D column(RealMatrix map, int column) {
-        return Vector3D.of(map.getColumn(column));
-    }
-
     private static Vector3D inSpace(Vector3D column, Pinhole camera) {
         return Vector3D.of(column.getX() / camera.focal(), column.getY() / camera.focal(), column.getZ());
     }
 
     /** Corners one after the other, round a shape without a dent. */
-    private static void requireRound(List<Mark> corners, double height) {
-        double turned = 0;
-        for (int i = 0; i < 4; i++) {
-            Mark a = corners.get(i);
-            Mark b = corners.get((i + 1) % 4);
-            Mark c = corners.get((i + 2) % 4);
-            double turn = ((b.across() - a.across()) * (c.down() - b.down())
-                            - (b.down() - a.down()) * (c.across() - b.across()))
-                    * height;
-            if (Math.abs(turn) < 1e-7 || turn * turned < 0) {
-                throw crossed();
-            }
-            turned = turn;
-        }
+    private static void requireRound(FlatRectangle rectangle, double height) {
+        Homography.turn(corners(rectangle, height)).orElseThrow(RectanglePose::crossed);
     }
 
     private static Refused crossed() {

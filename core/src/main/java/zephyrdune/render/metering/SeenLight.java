@@ -7,7 +7,6 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.trace.Incidence;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.set.TableSet;
-import zephyrdune.units.exposure.CorrectExposure;
 
 /**
  * How bright a degree round a place looks from the camera, layer by layer, for lights and a room of luminance 1: what a spot meter sees, before power and
@@ -30,10 +29,10 @@ public final class SeenLight {
         return new SeenLight(new Settled(LayerExposure.of(set, key), MOST, meter::round));
     }
 
-    /** The same of a grey card of 18 % that lies flat on a place. */
-    public static SeenLight ofGreyCard(TableSet set, KeyLight key, Scene scene, Vector3D place) {
+    /** The same of a grey card that lies flat on a place. */
+    public static SeenLight ofGreyCard(TableSet set, KeyLight key, Scene scene, Vector3D place, double reflectance) {
         Incidence incidence = new Incidence(set, scene, place, Vector3D.Unit.PLUS_Z);
-        double luminance = CorrectExposure.MID_GREY / Math.PI;
+        double luminance = reflectance / Math.PI;
         return new SeenLight(new Settled(
                 LayerExposure.of(set, key),
                 MOST,

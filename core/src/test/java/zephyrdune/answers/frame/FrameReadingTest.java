@@ -155,6 +155,14 @@ public class FrameReadingTest {
         FrameReading reading = FrameReading.of(grey, grey, new FrameFile(even(0.18), CameraSettings.UNTOLD), both);
         assertThat(reading.patches().get(1).predicted().orElseThrow())
                 .isCloseTo(reading.patches().get(0).predicted().orElseThrow(), within(0.06));
+        FramePatch white = new FramePatch(FramePatch.Part.GREY_CARD, 0.12, 0.8, 0.9);
+        assertThat(FrameReading.of(grey, grey, new FrameFile(even(0.18), CameraSettings.UNTOLD), List.of(white))
+                        .patches()
+                        .get(0)
+                        .predicted()
+                        .orElseThrow())
+                .as("a white card of 90 % is 2.32 stops brighter than one of 18 %")
+                .isCloseTo(reading.patches().get(1).predicted().orElseThrow() + 2.322, within(0.001));
         FrameReading card =
                 FrameReading.of(grey, grey, new FrameFile(even(0.18), CameraSettings.UNTOLD), both.subList(1, 2));
         NextPower next = card.next().orElseThrow();
