@@ -11,6 +11,7 @@ import type {
   Finding,
   FrameAnswer,
   FrameQuestion,
+  FrameRegistration,
   Highlights,
   Holes,
   KeepPhotograph,
@@ -209,6 +210,10 @@ export const api = {
     json<StoredFrame>(`/api/frames/${id}/lit`, send("PUT", { lit })),
   putFrameCounts: (id: string, counts: boolean) =>
     json<StoredFrame>(`/api/frames/${id}/counts`, send("PUT", { counts })),
+  putFrameRegistration: (id: string, registration: FrameRegistration) =>
+    json<StoredFrame>(`/api/frames/${id}/registration`, send("PUT", registration)),
+  deleteFrameRegistration: (id: string) =>
+    json<StoredFrame>(`/api/frames/${id}/registration`, send("DELETE")),
   deleteFrameCounts: (id: string) => json<StoredFrame>(`/api/frames/${id}/counts`, send("DELETE")),
   learning: (question: LearningQuestion, signal?: AbortSignal) =>
     json<LearningAnswer>("/api/learning", send("POST", question, signal)),

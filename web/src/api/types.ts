@@ -97,6 +97,7 @@ export type Difference = Schemas["DifferenceAnswer"];
 export type PictureFileKind = operations["pictureFile"]["parameters"]["query"]["kind"];
 export type StoredFrame = Schemas["StoredFrame"];
 export type FrameQuestion = Schemas["FrameQuestion"];
+export type FrameRegistration = Schemas["FrameRegistration"];
 export type FrameAnswer = Schemas["FrameAnswer"];
 export type LearningQuestion = Schemas["LearningQuestion"];
 export type ToneCurve = Schemas["ToneCurveAnswer"];

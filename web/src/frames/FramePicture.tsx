@@ -1,7 +1,9 @@
-import { type KeyboardEvent, type PointerEvent, useRef } from "react";
-import type { FrameAnswer, PatchAnswer, StoredFrame } from "../api/types";
-import { arrow, inside, type Place, placeIn } from "../ui/place";
+import { useRef } from "react";
+import type { FrameAnswer, StoredFrame } from "../api/types";
+import { placeIn } from "../ui/place";
 import { movePatch, pictureOfFrame } from "./frames";
+import { Grip } from "./Grip";
+import { ratioOf } from "./registration";
 
 type Props = { frame: StoredFrame; answer: FrameAnswer | undefined };
 
@@ -9,6 +11,7 @@ type Props = { frame: StoredFrame; answer: FrameAnswer | undefined };
 export function FramePicture({ frame, answer }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const at = (event: { clientX: number; clientY: number }) => placeIn(box.current, event);
+  const ratio = ratioOf(frame);
   return (
     <div
       className="relative grid min-h-0 flex-1 place-items-center bg-surround max-md:h-72 max-md:flex-none"
@@ -18,8 +21,8 @@ export function FramePicture({ frame, answer }: Props) {
         ref={box}
         className="relative"
         style={{
-          width: `min(100cqw, ${(100 * frame.width) / frame.height}cqh)`,
-          aspectRatio: frame.width / frame.height,
+          width: `min(100cqw, ${100 * ratio}cqh)`,
+          aspectRatio: ratio,
         }}
       >
         <img
@@ -33,61 +36,14 @@ export function FramePicture({ frame, answer }: Props) {
           <Grip
             key={patch.part}
             number={i + 1}
-            patch={patch}
-            ratio={frame.width / frame.height}
+            title={patch.title}
+            place={patch}
+            ratio={ratio}
             onMove={(to) => movePatch(frame.id, answer, i, to)}
             at={at}
           />
         ))}
       </div>
     </div>
-  );
-}
-
-const STEP = 0.005;
-
-type GripProps = {
-  number: number;
-  patch: PatchAnswer;
-  ratio: number;
-  onMove: (to: Place) => void;
-  at: (event: { clientX: number; clientY: number }) => Place;
-};
-
-function Grip({ number, patch, ratio, onMove, at }: GripProps) {
-  const held = useRef(false);
-  const drag = (event: PointerEvent) => {
-    if (held.current) onMove(at(event));
-  };
-  const press = (event: KeyboardEvent) => {
-    const way = arrow(event, event.shiftKey ? 10 * STEP : STEP, ratio);
-    if (!way) return;
-    event.preventDefault();
-    onMove({ across: inside(patch.across + way.across), down: inside(patch.down + way.down) });
-  };
-  return (
-    <button
-      type="button"
-      aria-label={`${number}, ${patch.title}; arrow keys move it`}
-      title={patch.title}
-      className="absolute grid size-7 -translate-1/2 cursor-move touch-none place-items-center rounded-full max-sm:size-11"
-      style={{ left: `${100 * patch.across}%`, top: `${100 * patch.down}%` }}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        held.current = true;
-      }}
-      onPointerMove={drag}
-      onPointerUp={() => {
-        held.current = false;
-      }}
-      onPointerCancel={() => {
-        held.current = false;
-      }}
-      onKeyDown={press}
-    >
-      <span className="grid size-5 place-items-center rounded-full border border-white bg-black/60 font-semibold text-[11px] text-white">
-        {number}
-      </span>
-    </button>
   );
 }

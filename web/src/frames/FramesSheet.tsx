@@ -18,16 +18,14 @@ import {
   setCounts,
   setLit,
   useFrames,
+  type Way,
 } from "./frames";
 import { HandMeter, useMeterReadings } from "./HandMeter";
 import { Learnt } from "./Learnt";
 import { PatchTable } from "./PatchTable";
 import { ToneCurveOf } from "./ToneCurveOf";
 
-const KINDS = "image/jpeg,image/png,image/tiff";
-
-/** How a frame is laid to the picture. */
-export type Way = "flip" | "split" | "side" | "difference";
+const KINDS = "image/*,.dng";
 
 type Props = {
   open: boolean;
@@ -210,6 +208,7 @@ const WAYS: Record<Way, string> = {
   split: "Split",
   side: "Side by side",
   difference: "Difference",
+  lay: "Lay it on the picture",
 };
 
 function time(seconds: number): string {
@@ -251,7 +250,7 @@ function useReading(frame: StoredFrame | undefined): {
   const patches = useFrames((state) => (frame && state.patches[frame.id]) ?? NONE);
   const now = useTable((table) => table.possible);
   const { data, error } = useQuery({
-    queryKey: ["frame-reading", frame?.id, frame?.lit, patches, now],
+    queryKey: ["frame-reading", frame?.id, frame?.lit, frame?.registration, patches, now],
     queryFn: async ({ signal }) => {
       if (!frame || !now) throw new Error("no frame is looked at");
       return { of: frame.id, answer: await api.readFrame(frame.id, { patches, now }, signal) };

@@ -1,9 +1,10 @@
+import { useState } from "react";
 import type { FrameAnswer, NextAnswer, StoredFrame, WhiteAnswer } from "../api/types";
 import { useTable } from "../set/store";
-import { signedStops } from "../set/units";
+import { percent, signedStops } from "../set/units";
 import { Button } from "../ui/Button";
 import { tell } from "../ui/notices";
-import { addGreyCard, proposeAnew, useFrames } from "./frames";
+import { addGreyCard, proposeAnew, setReflectance, useFrames } from "./frames";
 import { Room } from "./Room";
 
 type Props = { frame: StoredFrame; answer: FrameAnswer | undefined };
@@ -43,6 +44,13 @@ export function PatchTable({ frame, answer }: Props) {
               <th scope="row" className="text-left font-normal">
                 <span className="mr-1.5 text-soft">{i + 1}</span>
                 {patch.title}
+                {patch.part === "GREY_CARD" && (
+                  <Reflectance
+                    key={patch.reflectance}
+                    value={patch.reflectance}
+                    onChange={(to) => setReflectance(frame.id, answer, to)}
+                  />
+                )}
                 {patch.trouble && <span className="block text-soft text-xs">{patch.trouble}</span>}
               </th>
               <td className="text-right tabular-nums">{shown(patch.predicted)}</td>
@@ -72,6 +80,32 @@ export function PatchTable({ frame, answer }: Props) {
         )}
       </div>
     </div>
+  );
+}
+
+/** What the card reflects, as its maker states it. */
+function Reflectance({ value, onChange }: { value: number; onChange: (to: number) => void }) {
+  const [typed, setTyped] = useState(percent.show(value));
+  const put = () => {
+    const to = percent.read(typed);
+    if (to === null) setTyped(percent.show(value));
+    else if (percent.show(to) !== percent.show(value)) onChange(to);
+  };
+  return (
+    <label className="mt-0.5 flex items-center gap-1 text-soft text-xs max-sm:h-11">
+      It reflects
+      <input
+        inputMode="decimal"
+        value={typed}
+        className="h-7 w-12 rounded border border-edge/60 bg-transparent px-1 text-right max-sm:h-11"
+        onChange={({ target }) => setTyped(target.value)}
+        onBlur={put}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") put();
+        }}
+      />
+      %
+    </label>
   );
 }
 

@@ -1,10 +1,20 @@
 import { create } from "zustand";
 import { api } from "../api/client";
-import type { FrameAnswer, FramePatch, StoredFrame, TableSet } from "../api/types";
+import type {
+  FrameAnswer,
+  FramePatch,
+  FrameRegistration,
+  StoredFrame,
+  TableSet,
+} from "../api/types";
 import { attempt } from "../set/attempt";
 import { useTable } from "../set/store";
 import { tell } from "../ui/notices";
 import type { Place } from "../ui/place";
+import { laidPicture } from "./registration";
+
+/** How a frame is laid to the picture. */
+export type Way = "flip" | "split" | "side" | "difference" | "lay";
 
 type Frames = {
   /** Whether they are looked at. */
@@ -36,7 +46,9 @@ export function looked({ frames, picked }: Frames): StoredFrame | undefined {
   return frames.find(({ id }) => id === picked) ?? frames.at(-1);
 }
 
-export const pictureOfFrame = ({ id }: StoredFrame) => `/api/frames/${id}/picture`;
+/** Where a frame's picture is, as it lies on what was predicted of it. */
+export const pictureOfFrame = ({ id, registration }: StoredFrame) =>
+  registration ? laidPicture(id, registration) : `/api/frames/${id}/picture`;
 
 /** Reads the frames anew; gives those that were not there before. */
 export async function refreshFrames(): Promise<StoredFrame[]> {
@@ -117,6 +129,18 @@ export async function setLit({ id }: StoredFrame, lit: boolean): Promise<void> {
   if (told) replace(told);
 }
 
+/** Tells how a frame lies on its picture; null for as it came in. */
+export async function lay(
+  { id }: StoredFrame,
+  registration: FrameRegistration | null,
+): Promise<boolean> {
+  const told = await attempt(() =>
+    registration ? api.putFrameRegistration(id, registration) : api.deleteFrameRegistration(id),
+  );
+  if (told) replace(told);
+  return told !== undefined;
+}
+
 /** Leaves a frame out of what is learnt, counts it whatever the others say, or lets them judge. */
 export async function setCounts({ id }: StoredFrame, counts: boolean | null): Promise<void> {
   const told = await attempt(() =>
@@ -144,22 +168,31 @@ async function load(of: string | null): Promise<void> {
   if (of) await attempt(refreshFrames);
 }
 
+/** What a grey card reflects unless it says otherwise. */
+const MID_GREY = 0.18;
+
+/** Where the patches of a frame lie. */
+const placed = ({ patches }: FrameAnswer): FramePatch[] =>
+  patches.map(({ part, across, down, reflectance }) => ({ part, across, down, reflectance }));
+
 /** Moves one patch of a frame. */
 export function movePatch(frame: string, answer: FrameAnswer, at: number, to: Place): void {
-  const patches = answer.patches.map(({ part, across, down }, i) =>
-    i === at ? { part, ...to } : { part, across, down },
-  );
+  const patches = placed(answer).map((patch, i) => (i === at ? { ...patch, ...to } : patch));
   useFrames.setState((state) => ({ patches: { ...state.patches, [frame]: patches } }));
 }
 
 /** A grey card lies in the frame: where, is for somebody to say. */
 export function addGreyCard(frame: string, answer: FrameAnswer): void {
-  const patches: FramePatch[] = answer.patches.map(({ part, across, down }) => ({
-    part,
-    across,
-    down,
-  }));
-  patches.push({ part: "GREY_CARD", across: 0.5, down: 0.85 });
+  const patches = placed(answer);
+  patches.push({ part: "GREY_CARD", across: 0.5, down: 0.85, reflectance: MID_GREY });
+  useFrames.setState((state) => ({ patches: { ...state.patches, [frame]: patches } }));
+}
+
+/** What the grey card that lies in the frame reflects. */
+export function setReflectance(frame: string, answer: FrameAnswer, reflectance: number): void {
+  const patches = placed(answer).map((patch) =>
+    patch.part === "GREY_CARD" ? { ...patch, reflectance } : patch,
+  );
   useFrames.setState((state) => ({ patches: { ...state.patches, [frame]: patches } }));
 }
 

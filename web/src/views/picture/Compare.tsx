@@ -6,6 +6,7 @@ import type { Difference, StoredFrame, TableSet } from "../../api/types";
 import { pictureOfFrame, useFrames } from "../../frames/frames";
 import { Button } from "../../ui/Button";
 import { FlipButton } from "../../ui/FlipButton";
+import { LayFrame } from "./LayFrame";
 import { StopLines } from "./StopLines";
 import { compare, comparedTake, pictureOf, type Take, useTakes } from "./takes";
 
@@ -32,6 +33,7 @@ export function Compare({ now, set }: { now: string; set: TableSet }) {
       {comparing.way === "side" && <Side other={other} now={now} />}
       {comparing.way === "difference" && take && <TakeDiffers take={take} set={set} />}
       {comparing.way === "difference" && frame && <FrameDiffers frame={frame} />}
+      {comparing.way === "lay" && frame && <LayFrame key={frame.id} frame={frame} set={set} />}
       <Button
         look="outline"
         className="absolute top-2 right-2 h-8 bg-ground/85"
@@ -147,7 +149,7 @@ function TakeDiffers({ take, set }: { take: Take; set: TableSet }) {
 /** A frame against the picture that was predicted of it, as its set stood then. */
 function FrameDiffers({ frame }: { frame: StoredFrame }) {
   const { data, error } = useQuery({
-    queryKey: ["frame-difference", frame.id, frame.lit],
+    queryKey: ["frame-difference", frame.id, frame.lit, frame.registration],
     enabled: frame.stood,
     queryFn: ({ signal }) => api.frameDifference(frame.id, signal),
     retry: false,

@@ -1,5 +1,6 @@
 import { Images, Trash2, Undo2 } from "lucide-react";
 import { Popover } from "radix-ui";
+import type { Way } from "../../frames/frames";
 import { useTable } from "../../set/store";
 import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
@@ -7,7 +8,6 @@ import { FilePick, usePicker } from "../../ui/FilePick";
 import { Menu } from "../../ui/Menu";
 import { KeepSteps } from "./KeepSteps";
 import {
-  type Comparing,
   compare,
   deleteTake,
   keepShown,
@@ -19,7 +19,7 @@ import {
   useTakes,
 } from "./takes";
 
-const WAYS: { way: Comparing["way"]; label: string }[] = [
+const WAYS: { way: Exclude<Way, "lay">; label: string }[] = [
   { way: "flip", label: "Flip" },
   { way: "split", label: "Split" },
   { way: "side", label: "Side by side" },

@@ -1,6 +1,7 @@
 import { create } from "zustand";
 import { api } from "../../api/client";
 import type { StoredTake, TableSet } from "../../api/types";
+import type { Way } from "../../frames/frames";
 import { attempt } from "../../set/attempt";
 import { keep } from "../../set/files";
 import { useTable } from "../../set/store";
@@ -15,9 +16,7 @@ type More = { name?: string; off?: string[]; about?: string };
 type KeptTake = More & { name: string; set: TableSet; picture: string };
 
 /** What is laid over the picture, and how. */
-export type Comparing =
-  | { take: string; way: "flip" | "split" | "side" | "difference" }
-  | { frame: string; way: "flip" | "split" | "side" | "difference" };
+export type Comparing = { take: string; way: Exclude<Way, "lay"> } | { frame: string; way: Way };
 
 type Takes = {
   /** The set whose takes these are. */

@@ -16,7 +16,7 @@ import zephyrdune.answers.photograph.KnownLens;
 import zephyrdune.render.picture.Picture;
 
 /**
- * A photograph as a file: JPEG, PNG or TIFF, of which the first picture is read, upright, and no larger than is needed to mark and measure.
+ * A photograph as a file: JPEG, PNG, TIFF, of which the first picture is read, or the JPEG within a raw file that is built as TIFF; upright, and no larger than is needed to mark and measure.
  *
  * @param picture as light: sRGB undone
  * @param lens as far as Exif tells; so with all that follows
@@ -55,13 +55,35 @@ public record PhotographFile(
                     .formatted(LONGEST_FILE));
         }
         PhotographExif exif = PhotographExif.of(file);
-        BufferedImage image = decode(file, kind(file));
+        String kind = kind(file);
+        Optional<byte[]> preview = kind.equals("tiff") ? preview(file) : Optional.empty();
+        BufferedImage image = preview.isPresent() ? decode(preview.get(), "jpeg") : decode(file, kind);
         return new PhotographFile(
                 Reduced.of(Rgb8.of(image), exif.orientation(), LONGEST),
                 exif.lens(),
                 exif.settings(),
                 exif.camera(),
                 exif.takenAt());
+    }
+
+    /** The JPEG within a raw file, where it shows more than the first picture of the file does. */
+    private static Optional<byte[]> preview(byte[] file) {
+        return RawPreview.largest(file)
+                .filter(preview -> preview.pixels() > pixelsOfFirst(file))
+                .map(RawPreview::file);
+    }
+
+    /** None of a picture that cannot be read. */
+    private static long pixelsOfFirst(byte[] file) {
+        ImageReader reader = ImageIO.getImageReadersByFormatName("tiff").next();
+        try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            reader.setInput(input, true, true);
+            return (long) reader.getWidth(0) * reader.getHeight(0);
+        } catch (IOException | RuntimeException unreadable) {
+            return 0;
+        } finally {
+            reader.dispose();
+        }
     }
 
     private static String kind(byte[] file) throws BadFile {
@@ -74,7 +96,8 @@ public record PhotographFile(
         if (begins(file, 'I', 'I', 42, 0) || begins(file, 'M', 'M', 0, 42)) {
             return "tiff";
         }
-        throw bad("This is no photograph that can be read: send a JPEG, PNG or TIFF file");
+        throw bad(
+                "This is no photograph that can be read: send a JPEG, PNG or TIFF file, or a raw file that is built as TIFF, as DNG is");
     }
 
     private static boolean begins(byte[] file, int... with) {
@@ -142,6 +165,11 @@ public record PhotographFile(
 
     /** The reduced picture as a JPEG file, to look at and to keep. */
     public byte[] jpeg() {
+        return jpeg(picture);
+    }
+
+    /** A photograph as a JPEG file, to look at. */
+    public static byte[] jpeg(Picture picture) {
         return JpegFile.write(picture, QUALITY);
     }
 }

@@ -64,6 +64,73 @@ public class PhotographFileTest {
         return file.put(name).put(whole).put(jpeg, 2, jpeg.length - 2).array();
     }
 
+    /**
+     * A raw file as TIFF/EP has it: a thumbnail in the first directory; in two below it the sensor's own values as lossless JPEG, told by its frame
+     * header alone, and the picture as the camera made it.
+     */
+    private static byte[] raw(byte[] picture, byte[] sensor) {
+        int small = 8;
+        ByteBuffer file =
+                ByteBuffer.allocate(1000 + sensor.length + picture.length).order(ByteOrder.LITTLE_ENDIAN);
+        file.put(new byte[] {'I', 'I', 42, 0}).putInt(8);
+        file.putShort((short) 11);
+        directoryOf(file, small, small, 1, 500, 3 * small * small);
+        entry(file, 0x0102, 3, 3, 480);
+        entry(file, 0x0112, 3, 1, 6);
+        entry(file, 0x0115, 3, 1, 3);
+        entry(file, 0x014A, 4, 2, 490);
+        file.putInt(0);
+        file.position(480);
+        file.putShort((short) 8).putShort((short) 8).putShort((short) 8);
+        file.position(490);
+        file.putInt(200).putInt(320);
+        file.position(200);
+        file.putShort((short) 7);
+        directoryOf(file, 4000, 3000, 7, 1000, sensor.length);
+        file.putInt(0);
+        file.position(320);
+        file.putShort((short) 7);
+        directoryOf(file, 300, 200, 7, 1000 + sensor.length, picture.length);
+        file.putInt(0);
+        file.position(1000);
+        return file.put(sensor).put(picture).array();
+    }
+
+    private static void directoryOf(ByteBuffer file, int width, int height, int compression, int at, int bytes) {
+        entry(file, 0x0100, 3, 1, width);
+        entry(file, 0x0101, 3, 1, height);
+        entry(file, 0x0103, 3, 1, compression);
+        entry(file, 0x0106, 3, 1, 2);
+        entry(file, 0x0111, 4, 1, at);
+        entry(file, 0x0116, 3, 1, height);
+        entry(file, 0x0117, 4, 1, bytes);
+    }
+
+    private static void entry(ByteBuffer file, int tag, int type, int count, int value) {
+        file.putShort((short) tag).putShort((short) type).putInt(count).putInt(value);
+    }
+
+    /** A lossless JPEG's markers (ITU-T T.81, SOF3) of 4000 x 3000: more pixels than the picture, and none to look at. */
+    private static byte[] lossless() {
+        ByteBuffer sensor = ByteBuffer.allocate(17);
+        sensor.putShort((short) 0xffd8)
+                .putShort((short) 0xffc3)
+                .putShort((short) 11)
+                .put((byte) 14);
+        sensor.putShort((short) 3000).putShort((short) 4000).put((byte) 1).put(new byte[] {1, 0x11, 0});
+        return sensor.putShort((short) 0xffd9).array();
+    }
+
+    /** Upright by the raw file's own orientation: the red corner that lies upper left comes upper right. */
+    @Test
+    public void thePictureWithinARawFileIsRead() throws Exception {
+        byte[] picture = file(image(300, 200, BufferedImage.TYPE_INT_RGB), "jpeg");
+        PhotographFile read = PhotographFile.read(raw(picture, lossless()));
+        assertThat(read.width()).isEqualTo(200);
+        assertThat(read.height()).isEqualTo(300);
+        assertRed(read.picture(), 0.75, 0.25);
+    }
+
     private static void assertRed(Picture picture, double across, double down) {
         int column = (int) (across * picture.width());
         int row = (int) (down * picture.height());

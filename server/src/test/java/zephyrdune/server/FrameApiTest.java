@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpRequest.BodyPublishers;
@@ -125,10 +126,70 @@ public class FrameApiTest extends RunningServer {
                 .addObject()
                 .put("part", "TABLE")
                 .put("across", 0.1)
-                .put("down", 0.8);
+                .put("down", 0.8)
+                .put("reflectance", 0.18);
         JsonNode one = json(post(frame + "/reading", question.toString())).get("patches");
         assertThat(one.size()).isEqualTo(1);
         assertThat(one.get(0).get("title").asString()).isEqualTo("Table in the light");
+    }
+
+    private static String registration(double... numbers) {
+        ObjectNode registration = JSON.createObjectNode().put("ratio", 1.5);
+        for (int i = 0; i < numbers.length; i += 4) {
+            registration
+                    .withArray("points")
+                    .addObject()
+                    .put("frameAcross", numbers[i])
+                    .put("frameDown", numbers[i + 1])
+                    .put("pictureAcross", numbers[i + 2])
+                    .put("pictureDown", numbers[i + 3]);
+        }
+        return registration.toString();
+    }
+
+    /** A frame that shows the middle of the picture: what lies beyond it is not read; the next frame of the camera lies so too. */
+    @Test
+    public void aFrameIsLaidOnItsPicture() throws IOException {
+        String id = stood(40);
+        String frame = "/api/frames/" + id;
+        String middle = registration(0, 0, 0.3, 0.3, 1, 0, 0.7, 0.3, 1, 1, 0.7, 0.7, 0, 1, 0.3, 0.7);
+        JsonNode laid = json(put(frame + "/registration", middle));
+        assertThat(laid.get("registration")).isEqualTo(JSON.readTree(middle));
+        ObjectNode question = question();
+        question.withArray("patches")
+                .addObject()
+                .put("part", "TABLE")
+                .put("across", 0.1)
+                .put("down", 0.8)
+                .put("reflectance", 0.18);
+        JsonNode patch = json(post(frame + "/reading", question.toString()))
+                .get("patches")
+                .get(0);
+        assertThat(patch.get("measured").isNull()).isTrue();
+        assertThat(patch.get("trouble").asString()).isEqualTo("The frame does not reach here");
+        BufferedImage picture = ImageIO.read(
+                new ByteArrayInputStream(get(frame + "/laid?ratio=1.5&points=0,0,.3,.3,1,0,.7,.3,1,1,.7,.7,0,1,.3,.7")
+                        .body()));
+        assertThat(picture.getRGB(2, 2) & 255).isLessThan(8);
+        assertThat(picture.getRGB(picture.getWidth() / 2, picture.getHeight() / 2) & 255)
+                .isCloseTo(118, within(3));
+        String next = stood(41);
+        assertThat(json(get("/api/sets/" + set + "/frames"))
+                        .valueStream()
+                        .filter(one -> one.get("id").asString().equals(next))
+                        .findFirst()
+                        .orElseThrow()
+                        .get("registration"))
+                .isEqualTo(JSON.readTree(middle));
+        HttpResponse<byte[]> crossed = put(
+                frame + "/registration", registration(0, 0, 0.3, 0.3, 1, 0, 0.7, 0.7, 1, 1, 0.7, 0.3, 0, 1, 0.3, 0.7));
+        assertThat(crossed.statusCode()).isEqualTo(422);
+        assertThat(json(crossed).get("detail").asString()).contains("The four points cross");
+        assertThat(get(frame + "/laid?ratio=1.5&points=0,0,1").statusCode()).isEqualTo(422);
+        JsonNode back = json(delete(frame + "/registration"));
+        assertThat(back.get("registration").isNull()).isTrue();
+        delete(frame);
+        delete("/api/frames/" + next);
     }
 
     /** Mid grey wherever one looks, at a thirtieth and ISO 400: a bright room. */
@@ -209,7 +270,8 @@ public class FrameApiTest extends RunningServer {
                     .addObject()
                     .put("part", "TABLE")
                     .put("across", 0.5)
-                    .put("down", 0.5);
+                    .put("down", 0.5)
+                    .put("reflectance", 0.18);
         }
         String id = json(add(set, "grey.jpg", grey(10))).get("id").asString();
         HttpResponse<byte[]> tooMany = post("/api/frames/" + id + "/reading", many.toString());

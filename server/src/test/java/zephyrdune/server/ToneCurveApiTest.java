@@ -92,7 +92,8 @@ public class ToneCurveApiTest extends RunningServer {
                 .addObject()
                 .put("part", "TABLE")
                 .put("across", 0.4)
-                .put("down", 0.9);
+                .put("down", 0.9)
+                .put("reflectance", 0.18);
         question.set("now", chowder());
         List<Double> stops = new ArrayList<>();
         for (JsonNode patch : json(post("/api/frames/" + frame + "/reading", question.toString()))

@@ -89,6 +89,7 @@ final class BackupEntries {
             frame.deletedAt().ifPresent(at -> node.put("deletedAt", at.toString()));
             node.put("lit", frame.lit());
             frame.counts().ifPresent(counts -> node.put("counts", counts));
+            frame.registration().ifPresent(registration -> node.set("registration", registration));
             frame.document().ifPresent(document -> node.set("document", document));
             entries.put(FRAMES + frame.id() + ".json", bytes(node));
         }
@@ -277,6 +278,7 @@ final class BackupEntries {
                 node.has("deletedAt") ? Optional.of(time(node, "deletedAt")) : Optional.empty(),
                 node.path("lit").booleanValue(true),
                 node.has("counts") ? Optional.of(node.path("counts").booleanValue()) : Optional.empty(),
+                Optional.of(node.path("registration")).filter(JsonNode::isObject),
                 node.has("document")
                         ? Optional.of(document(node, SetFormat.FORMAT, SetFormat.VERSION))
                         : Optional.empty());

@@ -51,7 +51,7 @@ final class BackupStore {
                         .list(),
                 jdbc.sql("""
                                 select id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at,
-                                    deleted_at, lit, counts, document
+                                    deleted_at, lit, counts, registration, document
                                 from frame order by id
                                 """).query((row, n) -> frame(row)).list(),
                 jdbc.sql("select id, set_id, kind, value, document, read_at from meter_reading order by id")
@@ -171,8 +171,8 @@ final class BackupStore {
         jdbc.sql("""
                         insert into frame
                             (id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at, deleted_at,
-                            lit, counts, document)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json)
+                            lit, counts, registration, document)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::json, ?::json)
                         """)
                 .params(
                         frame.id(),
@@ -191,6 +191,7 @@ final class BackupStore {
                         frame.deletedAt().orElse(null),
                         frame.lit(),
                         frame.counts().orElse(null),
+                        frame.registration().map(JsonNode::toString).orElse(null),
                         frame.document().map(JsonNode::toString).orElse(null))
                 .update();
     }
@@ -262,6 +263,7 @@ final class BackupStore {
                 Optional.ofNullable(time(row, "deleted_at")),
                 row.getBoolean("lit"),
                 Optional.ofNullable(row.getObject("counts", Boolean.class)),
+                Optional.ofNullable(row.getString("registration")).map(JSON::readTree),
                 Optional.ofNullable(row.getString("document")).map(JSON::readTree));
     }
 

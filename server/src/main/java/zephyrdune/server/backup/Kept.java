@@ -67,6 +67,7 @@ record Kept(
      * @param deletedAt absent for one that is not deleted
      * @param lit whether the lights were on
      * @param counts whether it counts for what is learnt of the kit; absent where the other frames judge
+     * @param registration how it lies on its picture; absent where it is taken as it came in
      * @param document the set as it stood; absent where that is not known
      */
     record KeptFrame(
@@ -86,6 +87,7 @@ record Kept(
             Optional<OffsetDateTime> deletedAt,
             boolean lit,
             Optional<Boolean> counts,
+            Optional<JsonNode> registration,
             Optional<JsonNode> document) {}
 
     /**

@@ -79,6 +79,7 @@ class FrameController {
      * One patch, in stops from mid grey.
      *
      * @param lit whether it lies straight in the key
+     * @param reflectance of a grey card that lies there
      * @param predicted absent where no light of the set comes from there
      * @param predictedError standard error
      * @param measured absent where it cannot be told
@@ -93,6 +94,7 @@ class FrameController {
             boolean lit,
             double across,
             double down,
+            double reflectance,
             @Schema(types = {"number", "null"}) Double predicted,
             double predictedError,
             @Schema(types = {"number", "null"}) Double measured,
@@ -109,6 +111,7 @@ class FrameController {
                     patch.part().lit(),
                     patch.across(),
                     patch.down(),
+                    patch.reflectance(),
                     told(reading.predicted()),
                     reading.predictedError(),
                     told(reading.measured()),

@@ -10,9 +10,11 @@ import zephyrdune.answers.frame.FrameDifference;
 import zephyrdune.answers.frame.FrameFile;
 import zephyrdune.answers.frame.FramePatch;
 import zephyrdune.answers.frame.FrameReading;
+import zephyrdune.answers.frame.FrameRegistration;
 import zephyrdune.answers.frame.ProposedPatches;
 import zephyrdune.answers.tone.LearntToneCurve;
 import zephyrdune.answers.tone.ToneCurveFit;
+import zephyrdune.formats.PhotographFile;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.server.photographs.OpenPhotographs;
 import zephyrdune.set.TableSet;
@@ -56,7 +58,7 @@ class FrameReader {
     }
 
     private FrameFile file(StoredFrame frame) {
-        return new FrameFile(picture(frame), settings(frame), curves.inUse(frame.camera()), frame.lit());
+        return new FrameFile(laid(frame), settings(frame), curves.inUse(frame.camera()), frame.lit());
     }
 
     /** The tone curve that a frame tells with those of the same camera and set that stood alike. */
@@ -68,6 +70,17 @@ class FrameReader {
                 store.alike(frame.id()).stream()
                         .map(one -> new FrameFile(picture(one), settings(one)))
                         .toList()));
+    }
+
+    private Picture laid(StoredFrame frame) {
+        return frame.registration() == null
+                ? picture(frame)
+                : frame.registration().laid(picture(frame));
+    }
+
+    /** A frame as it lies on its picture by what is given, as a file. */
+    byte[] laid(StoredFrame frame, FrameRegistration registration) {
+        return PhotographFile.jpeg(registration.laid(picture(frame)));
     }
 
     private Picture picture(StoredFrame frame) {

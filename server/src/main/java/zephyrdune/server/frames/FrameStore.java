@@ -17,6 +17,8 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import zephyrdune.answers.frame.FrameRegistration;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.PhotographFile;
 import zephyrdune.formats.SetFormat;
@@ -28,8 +30,10 @@ class FrameStore {
 
     private static final String COLUMNS = """
             select id, name, camera, taken_at, aperture, shutter, speed, width, height, length(picture) as bytes, added_at,
-                document is not null as stood, lit, counts
+                document is not null as stood, lit, registration, counts
             from frame\s""";
+
+    private static final JsonMapper JSON = new JsonMapper();
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -91,14 +95,17 @@ class FrameStore {
                 .optional();
     }
 
-    /** Keeps a frame; the same file is kept once. */
+    /** Keeps a frame; the same file is kept once. It lies on its picture as the one before it of the same camera and size does. */
     @Transactional
     StoredFrame add(UUID set, String name, byte[] file, PhotographFile photograph) {
         String hash = hash(file);
         jdbc.sql("""
                         insert into frame
-                            (id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                            (id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at,
+                            registration)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, (
+                            select registration from frame where (set_id, camera, width, height) = (?, ?, ?, ?)
+                            and deleted_at is null order by added_at desc, id limit 1))
                         on conflict (set_id, hash) where deleted_at is null do nothing
                         """)
                 .params(
@@ -114,7 +121,11 @@ class FrameStore {
                         photograph.width(),
                         photograph.height(),
                         photograph.jpeg(),
-                        now())
+                        now(),
+                        set,
+                        photograph.camera(),
+                        photograph.width(),
+                        photograph.height())
                 .update();
         return same(set, hash).orElseThrow();
     }
@@ -137,6 +148,19 @@ class FrameStore {
     Optional<StoredFrame> lit(UUID id, boolean lit) {
         jdbc.sql("update frame set lit = ?, reading = null where id = ? and deleted_at is null")
                 .params(lit, id)
+                .update();
+        return find(id);
+    }
+
+    /**
+     * Tells how a frame lies on its picture.
+     *
+     * @param registration null where it is taken as it came in
+     */
+    @Transactional
+    Optional<StoredFrame> register(UUID id, FrameRegistration registration) {
+        jdbc.sql("update frame set registration = ?::json, reading = null where id = ? and deleted_at is null")
+                .params(registration == null ? null : JSON.writeValueAsString(registration), id)
                 .update();
         return find(id);
     }
@@ -229,6 +253,10 @@ class FrameStore {
         }
     }
 
+    private static FrameRegistration registration(String kept) {
+        return kept == null ? null : JSON.readValue(kept, FrameRegistration.class);
+    }
+
     private static StoredFrame stored(ResultSet row, int number) throws SQLException {
         return new StoredFrame(
                 row.getObject("id", UUID.class),
@@ -244,6 +272,7 @@ class FrameStore {
                 row.getObject("added_at", OffsetDateTime.class).toInstant(),
                 row.getBoolean("stood"),
                 row.getBoolean("lit"),
+                registration(row.getString("registration")),
                 row.getObject("counts", Boolean.class));
     }
 }

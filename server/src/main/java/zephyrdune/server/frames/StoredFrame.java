@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.UUID;
+import zephyrdune.answers.frame.FrameRegistration;
 
 /**
  * A test frame of a set.
@@ -16,6 +17,7 @@ import java.util.UUID;
  * @param bytes that are kept of it
  * @param stood whether it is known how the set stood when the frame was taken
  * @param lit whether the lights were on; otherwise it shows the room alone
+ * @param registration how it lies on its picture; absent where it is taken as it came in
  * @param counts whether it counts for what is learnt of the kit: false where it is left out, true where it counts whatever others say
  */
 public record StoredFrame(
@@ -32,5 +34,6 @@ public record StoredFrame(
         Instant addedAt,
         boolean stood,
         boolean lit,
+        @Schema(nullable = true) FrameRegistration registration,
 
         @Schema(types = {"boolean", "null"}) Boolean counts) {}

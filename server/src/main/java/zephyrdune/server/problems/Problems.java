@@ -136,6 +136,9 @@ class Problems extends ResponseEntityExceptionHandler {
             if (cause instanceof BadFile bad) {
                 return badSet(bad);
             }
+            if (cause instanceof Refused refused) {
+                return refused(refused);
+            }
         }
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof StreamConstraintsException) {

@@ -106,6 +106,7 @@ public class BackupTest {
                                 Optional.empty(),
                                 false,
                                 Optional.of(false),
+                                Optional.of(JsonMapper.shared().readTree("{\"ratio\":1.5,\"points\":[]}")),
                                 Optional.of(demo("demo/1-chowder.json"))),
                         new Kept.KeptFrame(
                                 new UUID(4, 2),
@@ -123,6 +124,7 @@ public class BackupTest {
                                 NOW,
                                 Optional.of(NOW.plusDays(1)),
                                 true,
+                                Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty())),
                 List.of(new Kept.KeptMeterReading(
@@ -218,7 +220,7 @@ public class BackupTest {
                 kept(7).doneOnce());
         Path older = changed(
                 written(without),
-                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":7", "\"version\":1") : text);
+                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":8", "\"version\":1") : text);
         assertThat(BackupFile.read(older)).isEqualTo(without);
     }
 
@@ -282,7 +284,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":7", "\"version\":8") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":8", "\"version\":9") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
