@@ -141,7 +141,12 @@ public class FramesTest extends Browsing {
         assertThat(use).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(SLOW));
         String all = learnt.textContent();
         click("A grey card is in it");
-        assertThat(page.getByTestId("patch-GREY_CARD")).containsText(Pattern.compile("[+−]?\\d\\.\\d"));
+        Locator card = page.getByTestId("patch-GREY_CARD");
+        assertThat(card).containsText(Pattern.compile("[+−]?\\d\\.\\d"));
+        String grey = card.textContent();
+        page.getByLabel("It reflects").fill("90");
+        page.getByLabel("It reflects").press("Enter");
+        assertThat(card).not().hasText(grey);
         click("Patches where they were proposed");
         assertThat(learnt).hasText(all, new LocatorAssertions.HasTextOptions().setTimeout(SLOW));
         click("Leave this frame out of what is learnt");
@@ -149,6 +154,42 @@ public class FramesTest extends Browsing {
         assertThat(learnt).not().hasText(all, new LocatorAssertions.HasTextOptions().setTimeout(SLOW));
         click("Put it back");
         assertThat(learnt).hasText(all, new LocatorAssertions.HasTextOptions().setTimeout(SLOW));
+    }
+
+    /** A frame that lies askew is brought onto the picture by its four places, by mouse and keyboard; kept, read so, and taken back. */
+    @Test
+    public void aFrameIsLaidOnThePicture() {
+        open("Smoked mussel chowder");
+        page.keyboard().press("f");
+        click("Practise without a camera");
+        fire();
+        Locator table = page.getByTestId("patch-TABLE");
+        assertThat(table).containsText(Pattern.compile("[+−]?\\d\\.\\d"));
+        String asItCame = table.textContent();
+        click("Lay it on the picture");
+        Locator laid = page.getByTestId("laid-frame");
+        assertThat(laid).isVisible();
+        BoundingBox box = laid.boundingBox();
+        page.getByLabel("3, A place of the frame; arrow keys move it").hover();
+        page.mouse().down();
+        page.mouse().move(box.x + 0.6 * box.width, box.y + 0.6 * box.height);
+        page.mouse().up();
+        page.getByLabel("1, A place of the frame; arrow keys move it").press("Shift+ArrowDown");
+        click("Keep it so");
+        assertThat(table).not().hasText(asItCame);
+        assertThat(frame()).hasAttribute("src", Pattern.compile("laid\\?ratio=1\\.5&points=.*0\\.6,0\\.6"));
+        page.getByRole(AriaRole.BUTTON, named("Undo")).first().click();
+        assertThat(table).hasText(asItCame);
+        // places that cross cannot be kept
+        click("Lay it on the picture");
+        assertThat(laid).isVisible();
+        page.getByLabel("3, A place of the frame; arrow keys move it").hover();
+        page.mouse().down();
+        page.mouse().move(box.x + 0.02 * box.width, box.y + 0.02 * box.height);
+        page.mouse().up();
+        assertThat(page.getByText("The four places cross")).isVisible();
+        assertThat(page.getByRole(AriaRole.BUTTON, named("Keep it so"))).isDisabled();
+        click("Stop comparing");
     }
 
     /** Files are opened, told from what is none, deleted and brought back. */
