@@ -367,13 +367,21 @@ export const api = {
       width,
       name,
       rollOff,
+      inches,
       signal,
-    }: { width?: number; name?: string; rollOff?: boolean; signal?: AbortSignal } = {},
+    }: {
+      width?: number;
+      name?: string;
+      rollOff?: boolean;
+      inches?: boolean;
+      signal?: AbortSignal;
+    } = {},
   ) => {
     const query = new URLSearchParams({ kind, off: off.join(",") });
     if (width) query.set("width", String(width));
     if (name) query.set("name", name);
     if (rollOff === false) query.set("rollOff", "false");
+    if (inches) query.set("lengths", "INCHES");
     return (await ask(`/api/picture-files?${query}`, send("POST", set, signal))).blob();
   },
   pictureProgress: (name: string) =>

@@ -4,6 +4,7 @@ import { api } from "../../api/client";
 import type { PictureFileKind, TableSet } from "../../api/types";
 import { attemptLong } from "../../set/attempt";
 import { keep } from "../../set/files";
+import { useLength } from "../../set/preferences";
 import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
@@ -13,6 +14,7 @@ const FILES: { kind: PictureFileKind; label: string; ending: string }[] = [
   { kind: "DEEP_PNG", label: "PNG, 16 bits", ending: "16.png" },
   { kind: "RADIANCE", label: "Linear, Radiance HDR", ending: "hdr" },
   { kind: "LAYERS", label: "Every layer, linear, in a ZIP", ending: "layers.zip" },
+  { kind: "SET_SHEET", label: "Set sheet to build it up by, PDF", ending: "sheet.pdf" },
 ];
 
 const WIDTHS = [900, 1600, 2400];
@@ -20,6 +22,7 @@ const LOOK_MS = 700;
 
 /** The picture as a file, at a size of one's choice; it says how far it is and can be stopped. */
 export function FilesMenu({ set }: { set: TableSet }) {
+  const { unit } = useLength();
   const [width, setWidth] = useState(WIDTHS[0] ?? 900);
   const [busy, setBusy] = useState<{ kind: PictureFileKind; share: number } | null>(null);
   const write = async (kind: PictureFileKind, ending: string) => {
@@ -36,6 +39,7 @@ export function FilesMenu({ set }: { set: TableSet }) {
         width,
         name,
         rollOff: useView.getState().rollOff,
+        inches: unit === "in",
         signal,
       }),
     );

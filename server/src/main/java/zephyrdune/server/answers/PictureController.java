@@ -25,6 +25,8 @@ import zephyrdune.answers.highlight.Highlight;
 import zephyrdune.formats.LayersFile;
 import zephyrdune.formats.PngFile;
 import zephyrdune.formats.RadianceFile;
+import zephyrdune.formats.SetSheetPdf;
+import zephyrdune.formats.SheetLengths;
 import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.Denoiser;
 import zephyrdune.render.picture.Difference;
@@ -67,13 +69,15 @@ class PictureController {
     private static final int SMALL_WIDTH = 480;
     private static final int SMALL_PASSES = 6;
 
-    /** Kinds of picture files: 8-bit PNG, a small and smoothed one to look at, 16-bit PNG, linear Radiance, all layers in a ZIP archive. */
+    /** Kinds of picture files: 8-bit PNG, a small and smoothed one to look at, 16-bit PNG, linear Radiance, all layers in a ZIP archive, and
+     * a set sheet with what to measure and set as PDF. */
     enum FileKind {
         PNG,
         SMALL_PNG,
         DEEP_PNG,
         RADIANCE,
-        LAYERS
+        LAYERS,
+        SET_SHEET
     }
 
     /** Light over the table as the picture shows it: stops from the hero in hundredths, row by row from the top. */
@@ -223,6 +227,7 @@ class PictureController {
             @RequestParam(name = "width") Optional<Integer> wanted,
             @RequestParam Optional<UUID> name,
             @RequestParam(defaultValue = "true") boolean rollOff,
+            @RequestParam(defaultValue = "CENTIMETRES") SheetLengths lengths,
             @RequestBody TableSet set) {
         int width = wanted.orElse(kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH);
         if (width < LEAST_WIDTH || width > MOST_WIDTH) {
@@ -230,7 +235,7 @@ class PictureController {
         }
         DoubleConsumer told = name.map(progress::of).orElse(share -> {});
         return computing
-                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off)), width, rollOff, told))
+                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off)), width, rollOff, lengths, told))
                 .whenComplete((bytes, failure) -> name.ifPresent(progress::done))
                 .thenApply(PictureController::attachment);
     }
@@ -255,7 +260,12 @@ class PictureController {
     }
 
     private static byte[] traced(
-            FileKind kind, Switched switched, int width, boolean rollOff, DoubleConsumer progress) {
+            FileKind kind,
+            Switched switched,
+            int width,
+            boolean rollOff,
+            SheetLengths lengths,
+            DoubleConsumer progress) {
         if (kind == FileKind.SMALL_PNG) {
             return png(SmallPicture.of(switched, width, SMALL_PASSES), rollOff);
         }
@@ -271,12 +281,17 @@ class PictureController {
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());
+            case SET_SHEET -> SetSheetPdf.write(set, rolledOff(Denoiser.of(film, mix), rollOff), lengths);
             default -> png(Denoiser.of(film, mix), rollOff);
         };
     }
 
     private static byte[] png(Picture picture, boolean rollOff) {
-        return PngFile.write(rollOff ? RollOff.of(picture) : picture);
+        return PngFile.write(rolledOff(picture, rollOff));
+    }
+
+    private static Picture rolledOff(Picture picture, boolean rollOff) {
+        return rollOff ? RollOff.of(picture) : picture;
     }
 
     /** Fewer for what is larger: as much work for the same part of the frame, down to what can be smoothed. */

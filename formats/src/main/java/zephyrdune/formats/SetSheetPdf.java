@@ -1,0 +1,268 @@
+package zephyrdune.formats;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.util.Matrix;
+import zephyrdune.answers.plan.Plan;
+import zephyrdune.answers.readings.Reading;
+import zephyrdune.answers.readings.ReadingKind;
+import zephyrdune.answers.readings.Readings;
+import zephyrdune.answers.setsheet.SetSheet;
+import zephyrdune.answers.setsheet.SheetPart;
+import zephyrdune.render.picture.Picture;
+import zephyrdune.set.TableSet;
+
+/**
+ * A set sheet as a PDF file (ISO 32000) of one A4 page (ISO 216): the picture, the set from above and from the side to scale, and what to measure and set, part
+ * by part. In lines and words alone, so that it is read in black and white.
+ */
+public final class SetSheetPdf {
+
+    /** Points, of which 72 are an inch, in a millimetre. */
+    private static final double POINT = 72 / 25.4;
+
+    private static final double WIDTH = 210;
+    private static final double HEIGHT = 297;
+    private static final double MARGIN = 12;
+
+    /** The two drawings, millimetres. */
+    private static final double DRAWING_WIDTH = 91;
+
+    private static final double DRAWING_HEIGHT = 78;
+    private static final double DRAWINGS_UP = 118;
+
+    private static final double PICTURE_WIDTH = 91;
+    private static final double PICTURE_HEIGHT = 66;
+
+    /** What a metre is drawn as at, the largest that fits is taken. */
+    private static final List<Integer> SCALES = List.of(5, 10, 15, 20, 25, 30, 40, 50, 75, 100, 150, 200);
+
+    /** What the set does, beside the picture. */
+    private static final ReadingKind[] READINGS = {
+        ReadingKind.EDGE_SHOWN,
+        ReadingKind.SHADOW_LENGTH,
+        ReadingKind.SHADOW_CLOCK,
+        ReadingKind.SHADOW_DEPTH,
+        ReadingKind.LIT_TO_SHADOW,
+        ReadingKind.FALL_OFF_HERO,
+        ReadingKind.FALL_OFF_FRAME,
+        ReadingKind.BACKDROP_TONE,
+        ReadingKind.SIZE_ACROSS,
+        ReadingKind.SIZE_ALONG
+    };
+
+    private static final double RULE = 100;
+    private static final double QUALITY = 0.92;
+
+    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+
+    private final PDDocument document = new PDDocument();
+    private final TableSet set;
+    private final SheetLengths lengths;
+    private PDPageContentStream content;
+    private PDType0Font font;
+
+    private SetSheetPdf(TableSet set, SheetLengths lengths) {
+        this.set = set;
+        this.lengths = lengths;
+    }
+
+    /** @param picture of the set */
+    public static byte[] write(TableSet set, Picture picture, SheetLengths lengths) {
+        SetSheetPdf pdf = new SetSheetPdf(set, lengths);
+        try (PDDocument document = pdf.document) {
+            pdf.draw(picture);
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void draw(Picture picture) throws IOException {
+        try (InputStream file = PDDocument.class.getResourceAsStream(FONT)) {
+            font = PDType0Font.load(document, file);
+        }
+        document.getDocumentInformation().setTitle(set.title());
+        document.getDocumentCatalog().setLanguage("en");
+        PDPage page = new PDPage(new PDRectangle((float) (WIDTH * POINT), (float) (HEIGHT * POINT)));
+        document.addPage(page);
+        try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
+            content = stream;
+            content.transform(Matrix.getScaleInstance((float) POINT, (float) POINT));
+            words(MARGIN, HEIGHT - MARGIN - 5, 6, set.title());
+            picture(picture);
+            double up = HEIGHT - MARGIN - 16;
+            for (Reading reading : Readings.of(set, READINGS)) {
+                words(MARGIN + PICTURE_WIDTH + 5, up, 3, reading.kind().title());
+                right(WIDTH - MARGIN, up, 3, shown(reading));
+                up -= 5.6;
+            }
+            drawings();
+            measures();
+            rule();
+        }
+    }
+
+    private String shown(Reading reading) {
+        String figure = reading.value().isEmpty()
+                ? "none"
+                : reading.text().isEmpty()
+                        ? lengths.shown(reading.kind().unit(), reading.value().getAsDouble())
+                        : reading.text();
+        return reading.word().isEmpty() ? figure : figure + ", " + reading.word();
+    }
+
+    private void picture(Picture picture) throws IOException {
+        double scale = Math.min(PICTURE_WIDTH / picture.width(), PICTURE_HEIGHT / picture.height());
+        PDImageXObject image =
+                PDImageXObject.createFromByteArray(document, JpegFile.write(picture, (float) QUALITY), "picture");
+        double high = scale * picture.height();
+        content.drawImage(
+                image, (float) MARGIN, (float) (HEIGHT - MARGIN - 10 - high), (float) (scale * picture.width()), (float)
+                        high);
+    }
+
+    /** From above, the camera below; and from the side, the camera on the left. */
+    private void drawings() throws IOException {
+        Plan plan = Plan.of(set, 0.5, 2);
+        SetOutlines outlines = SetOutlines.of(set, plan);
+        int scale = SCALES.stream()
+                .filter(one -> outlines.fits(one, DRAWING_WIDTH - 6, DRAWING_HEIGHT - 10))
+                .findFirst()
+                .orElse(SCALES.get(SCALES.size() - 1));
+        drawing(MARGIN, "From above, 1 : " + scale, outlines.above(), scale);
+        drawing(WIDTH - MARGIN - DRAWING_WIDTH, "From the side, 1 : " + scale, outlines.side(), scale);
+    }
+
+    private void drawing(double left, String title, SetOutlines.View view, int scale) throws IOException {
+        content.setLineWidth(0.15f);
+        content.addRect((float) left, (float) DRAWINGS_UP, (float) DRAWING_WIDTH, (float) DRAWING_HEIGHT);
+        content.stroke();
+        words(left + 2, DRAWINGS_UP + DRAWING_HEIGHT - 4.5, 3.2, title);
+        double perMetre = 1000.0 / scale;
+        double x = left + DRAWING_WIDTH / 2 - perMetre * view.middleAcross();
+        double y = DRAWINGS_UP + (DRAWING_HEIGHT - 4) / 2 - perMetre * view.middleUp();
+        for (SetOutlines.Outline outline : view.outlines()) {
+            content.setLineWidth((float) outline.weight());
+            content.setLineDashPattern(outline.dashed() ? new float[] {1.2f, 1} : new float[] {}, 0);
+            line(outline, x, y, perMetre);
+        }
+        content.setLineDashPattern(new float[] {}, 0);
+        for (SetOutlines.Label label : view.labels()) {
+            words(x + perMetre * label.across() + 1, y + perMetre * label.up() + 1, 3, label.words());
+        }
+        bar(left + DRAWING_WIDTH - 4, DRAWINGS_UP + 3, perMetre);
+    }
+
+    private void line(SetOutlines.Outline outline, double x, double y, double perMetre) throws IOException {
+        List<double[]> points = outline.points();
+        for (int i = 0; i < points.size(); i++) {
+            float across = (float) (x + perMetre * points.get(i)[0]);
+            float up = (float) (y + perMetre * points.get(i)[1]);
+            if (i == 0) {
+                content.moveTo(across, up);
+            } else {
+                content.lineTo(across, up);
+            }
+        }
+        if (outline.closed()) {
+            content.closePath();
+        }
+        content.stroke();
+    }
+
+    /** A length of the set that is handy at this scale, ending at a place. */
+    private void bar(double right, double up, double perMetre) throws IOException {
+        SheetLengths.Bar bar = lengths.bar(28 / perMetre);
+        double left = right - perMetre * bar.metres();
+        stroke(left, up, right, up);
+        stroke(left, up - 0.8, left, up + 0.8);
+        stroke(right, up - 0.8, right, up + 0.8);
+        words(left, up + 1.4, 2.8, bar.words());
+    }
+
+    private void measures() throws IOException {
+        SetSheet sheet = SetSheet.of(set);
+        double up = DRAWINGS_UP - 7;
+        double left = MARGIN;
+        double column = (WIDTH - 2 * MARGIN) / 3;
+        for (SheetPart part : sheet.parts()) {
+            double needed = 4.4 + 3.5 * part.lines().size();
+            if (up - needed < MARGIN + 8 && left + 2 * column <= WIDTH - MARGIN) {
+                left += column;
+                up = DRAWINGS_UP - 7;
+            }
+            words(left, up, 3.4, title(part, sheet));
+            up -= 4;
+            for (SheetPart.SheetLine line : part.lines()) {
+                words(left + 1.5, up, 2.6, line.measure().title());
+                right(left + column - 3, up, 2.6, lengths.shown(line, sheet.mark()));
+                up -= 3.5;
+            }
+            up -= 2;
+        }
+    }
+
+    private static String title(SheetPart part, SetSheet sheet) {
+        long alike =
+                sheet.parts().stream().filter(one -> one.kind() == part.kind()).count();
+        return alike > 1
+                ? part.kind().title() + " " + part.number()
+                : part.kind().title();
+    }
+
+    /** What is 10 cm long when it is printed at its own size. */
+    private void rule() throws IOException {
+        double up = MARGIN - 4;
+        stroke(MARGIN, up, MARGIN + RULE, up);
+        stroke(MARGIN, up - 1.5, MARGIN, up + 1.5);
+        stroke(MARGIN + RULE, up - 1.5, MARGIN + RULE, up + 1.5);
+        words(MARGIN + RULE + 3, up - 1, 2.8, "10 cm when printed at its own size");
+    }
+
+    private void stroke(double fromX, double fromY, double toX, double toY) throws IOException {
+        content.setLineWidth(0.2f);
+        content.moveTo((float) fromX, (float) fromY);
+        content.lineTo((float) toX, (float) toY);
+        content.stroke();
+    }
+
+    private void words(double x, double y, double size, String words) throws IOException {
+        content.beginText();
+        content.setFont(font, (float) size);
+        content.newLineAtOffset((float) x, (float) y);
+        content.showText(plain(words));
+        content.endText();
+    }
+
+    private void right(double x, double y, double size, String words) throws IOException {
+        words(x - font.getStringWidth(plain(words)) / 1000 * size, y, size, words);
+    }
+
+    /** What the font has no letter for is a question mark. */
+    private String plain(String words) {
+        StringBuilder plain = new StringBuilder();
+        words.codePoints().mapToObj(Character::toString).forEach(letter -> plain.append(known(letter) ? letter : "?"));
+        return plain.toString();
+    }
+
+    private boolean known(String letter) {
+        try {
+            font.encode(letter);
+            return true;
+        } catch (IOException | IllegalArgumentException none) {
+            return false;
+        }
+    }
+}
