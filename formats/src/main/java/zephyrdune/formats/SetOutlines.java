@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.answers.plan.Plan;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.dish.Rim;
 import zephyrdune.set.room.TableTop;
 
 /** A set as lines on paper, metres from the hero point: from above, and from the right-hand side with the camera on the left. */
@@ -22,8 +23,12 @@ record SetOutlines(View above, View side) {
     private static final double AROUND = 0.05;
 
     static SetOutlines of(TableSet set, Plan plan) {
-        return new SetOutlines(
-                view(set, plan, Vector3D::getX, Vector3D::getY), view(set, plan, Vector3D::getY, Vector3D::getZ));
+        View side = view(set, plan, Vector3D::getY, Vector3D::getZ);
+        List<double[]> cut = upright(plan.rims()).stream()
+                .map(point -> new double[] {point.getY(), point.getZ()})
+                .toList();
+        side.outlines().add(new Outline(cut, false, THICK, false));
+        return new SetOutlines(view(set, plan, Vector3D::getX, Vector3D::getY), side);
     }
 
     private static View view(
@@ -49,6 +54,18 @@ record SetOutlines(View above, View side) {
         plan.frame().forEach(corner -> drawing.add(List.of(plan.lens(), corner), false, THIN, true));
         drawing.label(plan.lens(), "Camera");
         return new View(drawing.outlines, drawing.labels);
+    }
+
+    /** The hero cut through its middle from before to behind, from rim to rim and back down. */
+    private static List<Vector3D> upright(List<Rim> rims) {
+        List<Vector3D> outline = new ArrayList<>();
+        List<Rim> upwards =
+                rims.stream().sorted(Comparator.comparingDouble(Rim::height)).toList();
+        outline.add(Vector3D.of(0, -upwards.get(0).halfDepth(), 0));
+        upwards.forEach(rim -> outline.add(0, Vector3D.of(0, -rim.halfDepth(), rim.height())));
+        outline.add(Vector3D.of(0, upwards.get(0).halfDepth(), 0));
+        upwards.forEach(rim -> outline.add(Vector3D.of(0, rim.halfDepth(), rim.height())));
+        return outline;
     }
 
     /** Lines of one way of looking at a set. */

@@ -38,7 +38,7 @@ public final class SetSheetPdf {
     private static final double DRAWING_WIDTH = 91;
 
     private static final double DRAWING_HEIGHT = 78;
-    private static final double DRAWINGS_UP = 118;
+    private static final double DRAWINGS_UP = 130;
 
     private static final double PICTURE_WIDTH = 91;
     private static final double PICTURE_HEIGHT = 66;

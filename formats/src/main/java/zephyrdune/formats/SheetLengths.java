@@ -47,7 +47,10 @@ public enum SheetLengths {
         if (line.measure() == Measure.FOCAL_LENGTH) {
             return words("%.0f mm", value / MILLIMETRE);
         }
-        return shown(line.measure().unit(), value);
+        boolean edge = line.measure() == Measure.FROM_LEFT || line.measure() == Measure.FROM_FRONT;
+        return edge && value < 0
+                ? shown(line.measure().unit(), -value) + " outside"
+                : shown(line.measure().unit(), value);
     }
 
     String shown(Unit unit, double value) {

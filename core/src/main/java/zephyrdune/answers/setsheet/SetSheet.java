@@ -64,6 +64,10 @@ public record SetSheet(List<SheetPart> parts, String mark) {
             lines.add(new SheetLine(Measure.FACING, clock(pose.axis())));
             lines.add(new SheetLine(Measure.TILT, Math.asin(-pose.axis().getZ())));
         }
+        if (!lamp) {
+            lines.add(new SheetLine(Measure.WIDTH, set.light().face().across()));
+            lines.add(new SheetLine(Measure.HEIGHT, set.light().face().along()));
+        }
         lines.add(new SheetLine(Measure.POWER, below));
         return lines;
     }

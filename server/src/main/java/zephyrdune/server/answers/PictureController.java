@@ -272,7 +272,7 @@ class PictureController {
         TableSet set = switched.set();
         Film film = new Film(set, width, rows(set, width), false);
         Mix mix = Mix.of(set, switched.off());
-        int passes = passes(width);
+        int passes = kind == FileKind.SET_SHEET ? FEWEST_PASSES : passes(width);
         for (int pass = 0; pass < passes; pass++) {
             film.wholePass(SampleBudget.USUAL);
             progress.accept((pass + 1.0) / passes);
