@@ -54,6 +54,7 @@ import type {
   Schools,
   Search,
   SearchQuestion,
+  SetSheet,
   SetSummary,
   Sharper,
   Slit,
@@ -67,6 +68,7 @@ import type {
   TemplateKind,
   TetherStatus,
   ThingsInFrame,
+  Tick,
   ToneCurve,
   UsualSpreads,
   WallTest,
@@ -197,6 +199,10 @@ export const api = {
     const query = new URLSearchParams({ title });
     return json<Lookbook>(`/api/photographs/${id}/look?${query}`, send("POST", marks));
   },
+  setSheet: (set: TableSet) => json<SetSheet>("/api/set-sheets", send("POST", set)),
+  ticks: (set: string) => json<Tick[]>(`/api/sets/${set}/ticks`),
+  putTicks: (set: string, ticks: Tick[]) =>
+    json<Tick[]>(`/api/sets/${set}/ticks`, send("PUT", ticks)),
   listFrames: (set: string) => json<StoredFrame[]>(`/api/sets/${set}/frames`),
   addFrame: (set: string, name: string, file: Blob) =>
     json<StoredFrame>(`/api/sets/${set}/frames?${new URLSearchParams({ name })}`, bytes(file)),
@@ -368,12 +374,14 @@ export const api = {
       name,
       rollOff,
       inches,
+      address,
       signal,
     }: {
       width?: number;
       name?: string;
       rollOff?: boolean;
       inches?: boolean;
+      address?: string;
       signal?: AbortSignal;
     } = {},
   ) => {
@@ -382,6 +390,7 @@ export const api = {
     if (name) query.set("name", name);
     if (rollOff === false) query.set("rollOff", "false");
     if (inches) query.set("lengths", "INCHES");
+    if (address) query.set("address", address);
     return (await ask(`/api/picture-files?${query}`, send("POST", set, signal))).blob();
   },
   pictureProgress: (name: string) =>

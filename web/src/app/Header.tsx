@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import {
   Backpack,
+  ClipboardCheck,
   Download,
   Eye,
   LayoutList,
@@ -20,7 +21,7 @@ import { isChanged, useTable } from "../set/store";
 import { setActions } from "../sets/actions";
 import { Button, SymbolButton } from "../ui/Button";
 import { Mark } from "../ui/Mark";
-import { openSheet, useSheets } from "./sheets";
+import { goToTheStand, openSheet, useSheets } from "./sheets";
 
 const KitSheet = lazy(() =>
   import("../kit/KitSheet").then(({ KitSheet }) => ({ default: KitSheet })),
@@ -99,6 +100,14 @@ export function Header() {
         onClick={() => set && download(set)}
       >
         <Download size={17} />
+      </SymbolButton>
+      <SymbolButton
+        name="At the stand: what to measure and set"
+        className="w-9 px-0 max-sm:hidden"
+        disabled={!set}
+        onClick={goToTheStand}
+      >
+        <ClipboardCheck size={17} />
       </SymbolButton>
       <SymbolButton
         name={lengthUnit === "cm" ? "Show inches" : "Show centimetres"}

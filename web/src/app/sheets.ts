@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import { useTable } from "../set/store";
 
 export type SheetName = "sets" | "kit" | "looks" | "wall" | "find" | "keys";
 
@@ -6,3 +7,8 @@ export type SheetName = "sets" | "kit" | "looks" | "wall" | "find" | "keys";
 export const useSheets = create<{ open: SheetName | null }>(() => ({ open: null }));
 
 export const openSheet = (open: SheetName | null) => useSheets.setState({ open });
+
+/** What to measure and set to build up the set that is open, line by line. */
+export function goToTheStand(): void {
+  location.hash = `#/stand/${useTable.getState().id}`;
+}

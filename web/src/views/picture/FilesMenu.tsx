@@ -5,6 +5,7 @@ import type { PictureFileKind, TableSet } from "../../api/types";
 import { attemptLong } from "../../set/attempt";
 import { keep } from "../../set/files";
 import { useLength } from "../../set/preferences";
+import { useTable } from "../../set/store";
 import { useView } from "../../set/view";
 import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
@@ -20,9 +21,15 @@ const FILES: { kind: PictureFileKind; label: string; ending: string }[] = [
 const WIDTHS = [900, 1600, 2400];
 const LOOK_MS = 700;
 
+/** Addresses that no phone can open. */
+const THIS_MACHINE = /^(localhost|127\.|\[::1\])/;
+
+const standAddress = (id: string) => `${location.origin}/#/stand/${id}`;
+
 /** The picture as a file, at a size of one's choice; it says how far it is and can be stopped. */
 export function FilesMenu({ set }: { set: TableSet }) {
   const { unit } = useLength();
+  const id = useTable((table) => table.id);
   const [width, setWidth] = useState(WIDTHS[0] ?? 900);
   const [busy, setBusy] = useState<{ kind: PictureFileKind; share: number } | null>(null);
   const write = async (kind: PictureFileKind, ending: string) => {
@@ -40,6 +47,7 @@ export function FilesMenu({ set }: { set: TableSet }) {
         name,
         rollOff: useView.getState().rollOff,
         inches: unit === "in",
+        address: id && !THIS_MACHINE.test(location.hostname) ? standAddress(id) : "",
         signal,
       }),
     );

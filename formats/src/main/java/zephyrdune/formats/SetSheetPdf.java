@@ -1,10 +1,16 @@
 package zephyrdune.formats;
 
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -20,6 +26,7 @@ import zephyrdune.answers.setsheet.SetSheet;
 import zephyrdune.answers.setsheet.SheetPart;
 import zephyrdune.render.picture.Picture;
 import zephyrdune.set.TableSet;
+import zephyrdune.units.measure.Refused;
 
 /**
  * A set sheet as a PDF file (ISO 32000) of one A4 page (ISO 216): the picture, the set from above and from the side to scale, and what to measure and set, part
@@ -60,6 +67,12 @@ public final class SetSheetPdf {
         ReadingKind.SIZE_ALONG
     };
 
+    /** The code with its quiet, millimetres, and where it begins from below. */
+    private static final double CODE = 26;
+
+    private static final double CODE_UP = 8;
+    private static final int QUIET = 4;
+
     private static final double RULE = 100;
     private static final double QUALITY = 0.92;
 
@@ -76,11 +89,14 @@ public final class SetSheetPdf {
         this.lengths = lengths;
     }
 
-    /** @param picture of the set */
-    public static byte[] write(TableSet set, Picture picture, SheetLengths lengths) {
+    /**
+     * @param picture of the set
+     * @param address of its page at the stand, as a code that a phone reads; empty for none
+     */
+    public static byte[] write(TableSet set, Picture picture, SheetLengths lengths, String address) {
         SetSheetPdf pdf = new SetSheetPdf(set, lengths);
         try (PDDocument document = pdf.document) {
-            pdf.draw(picture);
+            pdf.draw(picture, address);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
             return bytes.toByteArray();
@@ -89,7 +105,7 @@ public final class SetSheetPdf {
         }
     }
 
-    private void draw(Picture picture) throws IOException {
+    private void draw(Picture picture, String address) throws IOException {
         try (InputStream file = PDDocument.class.getResourceAsStream(FONT)) {
             font = PDType0Font.load(document, file);
         }
@@ -111,7 +127,36 @@ public final class SetSheetPdf {
             drawings();
             measures();
             rule();
+            if (!address.isEmpty()) {
+                code(address);
+            }
         }
+    }
+
+    /** A QR code (ISO/IEC 18004) at the foot, with the four modules of quiet all round it that the standard asks for. */
+    private void code(String address) throws IOException {
+        BitMatrix modules;
+        try {
+            modules = new QRCodeWriter()
+                    .encode(address, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, QUIET));
+        } catch (WriterException tooLong) {
+            throw new Refused("address", "The address of the page at the stand is too long for a code");
+        }
+        double module = CODE / modules.getWidth();
+        double left = WIDTH - MARGIN - CODE;
+        for (int row = 0; row < modules.getHeight(); row++) {
+            for (int column = 0; column < modules.getWidth(); column++) {
+                if (modules.get(column, row)) {
+                    content.addRect(
+                            (float) (left + module * column),
+                            (float) (CODE_UP + CODE - module * (row + 1)),
+                            (float) module,
+                            (float) module);
+                }
+            }
+        }
+        content.fill();
+        words(left + module * QUIET, CODE_UP - 1, 2.6, "At the stand");
     }
 
     private String shown(Reading reading) {
@@ -203,7 +248,7 @@ public final class SetSheetPdf {
                 left += column;
                 up = DRAWINGS_UP - 7;
             }
-            words(left, up, 3.4, title(part, sheet));
+            words(left, up, 3.4, part.title(sheet));
             up -= 4;
             for (SheetPart.SheetLine line : part.lines()) {
                 words(left + 1.5, up, 2.6, line.measure().title());
@@ -212,14 +257,6 @@ public final class SetSheetPdf {
             }
             up -= 2;
         }
-    }
-
-    private static String title(SheetPart part, SetSheet sheet) {
-        long alike =
-                sheet.parts().stream().filter(one -> one.kind() == part.kind()).count();
-        return alike > 1
-                ? part.kind().title() + " " + part.number()
-                : part.kind().title();
     }
 
     /** What is 10 cm long when it is printed at its own size. */

@@ -3,6 +3,10 @@ package zephyrdune.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -26,6 +30,8 @@ public class SetSheetPdfTest {
     /** Pixels of a millimetre at 254 to the inch. */
     private static final int PER_MILLIMETRE = 10;
 
+    private static final String ADDRESS = "http://192.168.178.20:8481/#/stand/3e5f7a9c-1b2d-4e6f-8a0b-5c7d9e1f2a3b";
+
     private TableSet set;
     private Path folder;
     private Path file;
@@ -36,7 +42,8 @@ public class SetSheetPdfTest {
         folder = Files.createTempDirectory("set-sheet");
         file = folder.resolve("sheet.pdf");
         Files.write(
-                file, SetSheetPdf.write(set, new Picture(90, 60, new float[3 * 90 * 60]), SheetLengths.CENTIMETRES));
+                file,
+                SetSheetPdf.write(set, new Picture(90, 60, new float[3 * 90 * 60]), SheetLengths.CENTIMETRES, ADDRESS));
     }
 
     @AfterClass(alwaysRun = true)
@@ -90,6 +97,20 @@ public class SetSheetPdfTest {
             }
         }
         assertThat(longest / (double) PER_MILLIMETRE).isCloseTo(100, within(0.4));
+    }
+
+    /** Off the page as it is printed, a reader finds the address in it. */
+    @Test
+    public void aPhoneReadsTheAddress() throws Exception {
+        String png = folder.resolve("code").toString();
+        run("pdftoppm", "-r", "200", "-gray", "-singlefile", "-png", file.toString(), png);
+        BufferedImage page = ImageIO.read(Path.of(png + ".png").toFile());
+        int[] pixels = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
+        RGBLuminanceSource seen = new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels);
+        assertThat(new QRCodeReader()
+                        .decode(new BinaryBitmap(new HybridBinarizer(seen)))
+                        .getText())
+                .isEqualTo(ADDRESS);
     }
 
     /** From above right is right and back is up; from the side the camera is on the left. */

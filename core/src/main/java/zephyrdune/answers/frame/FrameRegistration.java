@@ -56,13 +56,12 @@ public record FrameRegistration(
     public FrameRegistration {
         LIMITS.require(ratio);
         points = POINTS.copy(points);
-        double frame = turn(points, PointPair::inFrame);
-        if (frame != turn(points, PointPair::inPicture)) {
+        if (turn(points, PointPair::inFrame) != turn(points, PointPair::inPicture)) {
             throw crossed();
         }
     }
 
-    private static double turn(List<PointPair> points, Function<PointPair, Vector2D> where) {
+    private static int turn(List<PointPair> points, Function<PointPair, Vector2D> where) {
         return Homography.turn(all(points, where)).orElseThrow(FrameRegistration::crossed);
     }
 

@@ -33,6 +33,13 @@ public record SheetPart(Kind kind, int number, List<SheetLine> lines) {
     /** @param value in the measure's unit */
     public record SheetLine(Measure measure, double value) {}
 
+    /** With its number where the sheet has several of its kind. */
+    public String title(SetSheet sheet) {
+        boolean several =
+                sheet.parts().stream().filter(part -> part.kind() == kind).count() > 1;
+        return several ? kind.title() + " " + number : kind.title();
+    }
+
     public SheetPart {
         lines = List.copyOf(lines);
     }

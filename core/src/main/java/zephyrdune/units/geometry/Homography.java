@@ -1,6 +1,7 @@
 package zephyrdune.units.geometry;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.apache.commons.geometry.euclidean.twod.Vector2D;
 import org.hipparchus.exception.MathRuntimeException;
@@ -57,8 +58,8 @@ public final class Homography {
         return Vector3D.of(h[column], h[3 + column], column == 2 ? 1 : h[6 + column]);
     }
 
-    /** Which way round four points lie, as a sign; none where they do not lie round a shape without a dent. */
-    public static Optional<Double> turn(Vector2D[] points) {
+    /** Which way round four points lie, 1 or -1; none where they do not lie round a shape without a dent. */
+    public static OptionalInt turn(Vector2D[] points) {
         double turned = 0;
         for (int i = 0; i < POINTS; i++) {
             Vector2D a = points[i];
@@ -66,10 +67,10 @@ public final class Homography {
             Vector2D c = points[(i + 2) % POINTS];
             double turn = b.subtract(a).signedArea(c.subtract(b));
             if (Math.abs(turn) < LEAST_TURN || turn * turned < 0) {
-                return Optional.empty();
+                return OptionalInt.empty();
             }
             turned = turn;
         }
-        return Optional.of(Math.signum(turned));
+        return OptionalInt.of(turned > 0 ? 1 : -1);
     }
 }

@@ -32,7 +32,15 @@ import zephyrdune.units.measure.Stops;
 /** Kits drawn from what is known of them before any frame, and frames of them without a tracer: what the frames then say of each piece. */
 public class KitLearningTest {
 
-    private static final int KITS = 300;
+    private static final int KITS = Integer.getInteger("kits", 300);
+    private static final boolean PRINTED = Boolean.getBoolean("table");
+
+    /** Prints a line of the table of figures where that is asked for. */
+    private static void table(String words, Object... figures) {
+        if (PRINTED) {
+            System.out.printf(words + "%n", figures);
+        }
+    }
 
     private static final List<KitNumber.Kind> DRAWN = List.of(
             KitNumber.Kind.OUTPUT,
@@ -71,6 +79,7 @@ public class KitLearningTest {
             inside += Math.abs(lights - kit.lightsMore()) < 1.96 * kit.lightsSpread() ? 1 : 0;
             all++;
         }
+        table("%d kits: %.1f %% of %d true values within 1.96 spreads", KITS, 100.0 * inside / all, all);
         assertThat(inside / (double) all).isBetween(0.93, 0.97);
     }
 
@@ -99,6 +108,9 @@ public class KitLearningTest {
                     ? 1
                     : 0;
         }
+        table(
+                "%d kits: %.2f %% of %d good frames held back; of %d frames off by more than a stop %.1f %% found, alone and with cause",
+                KITS, 100.0 * falseAlarms / frames, frames, KITS, 100.0 * found / KITS);
         assertThat(falseAlarms / (double) frames).isLessThan(0.01);
         assertThat(found / (double) KITS).isGreaterThan(0.95);
     }
@@ -279,6 +291,9 @@ public class KitLearningTest {
             frames.add(withGreyCard(truth, random));
             third += left(truth, frames) < 1.0 / 6 ? 1 : 0;
         }
+        table(
+                "%d kits with a grey card: second frame within 1/3 stop in %.1f %%, third within 1/6 in %.1f %%",
+                KITS, 100.0 * second / KITS, 100.0 * third / KITS);
         assertThat(second / (double) KITS).isGreaterThan(0.95);
         assertThat(third / (double) KITS).isGreaterThan(0.95);
     }

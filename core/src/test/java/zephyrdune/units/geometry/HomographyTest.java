@@ -55,9 +55,9 @@ public class HomographyTest {
 
     @Test
     public void theWayRoundIsTold() {
-        assertThat(Homography.turn(SQUARE)).contains(1.0);
+        assertThat(Homography.turn(SQUARE)).hasValue(1);
         assertThat(Homography.turn(new Vector2D[] {SQUARE[0], SQUARE[3], SQUARE[2], SQUARE[1]}))
-                .contains(-1.0);
+                .hasValue(-1);
         assertThat(Homography.turn(new Vector2D[] {SQUARE[0], SQUARE[2], SQUARE[1], SQUARE[3]}))
                 .isEmpty();
     }

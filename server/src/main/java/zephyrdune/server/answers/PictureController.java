@@ -1,6 +1,7 @@
 package zephyrdune.server.answers;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
@@ -228,6 +229,9 @@ class PictureController {
             @RequestParam Optional<UUID> name,
             @RequestParam(defaultValue = "true") boolean rollOff,
             @RequestParam(defaultValue = "CENTIMETRES") SheetLengths lengths,
+            @RequestParam(defaultValue = "")
+                    @Parameter(description = "Of the set's page at the stand, as a code on its sheet")
+                    String address,
             @RequestBody TableSet set) {
         int width = wanted.orElse(kind == FileKind.SMALL_PNG ? SMALL_WIDTH : FILE_WIDTH);
         if (width < LEAST_WIDTH || width > MOST_WIDTH) {
@@ -235,7 +239,15 @@ class PictureController {
         }
         DoubleConsumer told = name.map(progress::of).orElse(share -> {});
         return computing
-                .picture(set, () -> traced(kind, Switched.of(set, Set.copyOf(off)), width, rollOff, lengths, told))
+                .picture(
+                        set,
+                        () -> traced(
+                                kind,
+                                Switched.of(set, Set.copyOf(off)),
+                                width,
+                                rollOff,
+                                new Sheet(lengths, address),
+                                told))
                 .whenComplete((bytes, failure) -> name.ifPresent(progress::done))
                 .thenApply(PictureController::attachment);
     }
@@ -259,13 +271,11 @@ class PictureController {
                 .body(bytes);
     }
 
+    /** How a set sheet is written. */
+    private record Sheet(SheetLengths lengths, String address) {}
+
     private static byte[] traced(
-            FileKind kind,
-            Switched switched,
-            int width,
-            boolean rollOff,
-            SheetLengths lengths,
-            DoubleConsumer progress) {
+            FileKind kind, Switched switched, int width, boolean rollOff, Sheet sheet, DoubleConsumer progress) {
         if (kind == FileKind.SMALL_PNG) {
             return png(SmallPicture.of(switched, width, SMALL_PASSES), rollOff);
         }
@@ -281,7 +291,8 @@ class PictureController {
             case DEEP_PNG -> PngFile.writeDeep(film.picture(mix));
             case RADIANCE -> RadianceFile.write(film.picture(mix), set.title());
             case LAYERS -> LayersFile.write(film, mix, set.title());
-            case SET_SHEET -> SetSheetPdf.write(set, rolledOff(Denoiser.of(film, mix), rollOff), lengths);
+            case SET_SHEET ->
+                SetSheetPdf.write(set, rolledOff(Denoiser.of(film, mix), rollOff), sheet.lengths(), sheet.address());
             default -> png(Denoiser.of(film, mix), rollOff);
         };
     }
