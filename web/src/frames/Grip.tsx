@@ -30,7 +30,7 @@ export function Grip({ number, title, place, ratio, onMove, at }: Props) {
       type="button"
       aria-label={`${number}, ${title}; arrow keys move it`}
       title={title}
-      className="absolute grid size-7 -translate-1/2 cursor-move touch-none place-items-center rounded-full max-sm:size-11"
+      className="absolute z-10 grid size-7 -translate-1/2 cursor-move touch-none place-items-center rounded-full max-sm:size-11"
       style={{ left: `${100 * place.across}%`, top: `${100 * place.down}%` }}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);

@@ -2,7 +2,10 @@ import type { FrameRegistration, StoredFrame } from "../api/types";
 import type { Place } from "../ui/place";
 
 /** How far from the frame's edge the points lie that it is laid by, at first. */
-const IN = 0.15;
+const IN = 0.2;
+
+/** Finer than any pixel. */
+const short = (share: number) => Number(share.toFixed(5));
 
 /** A frame in the middle of a picture of other proportions, whole, before anybody has laid it. */
 export function asItCame(
@@ -18,7 +21,7 @@ export function asItCame(
     [IN, 1 - IN],
   ];
   return {
-    ratio,
+    ratio: short(ratio),
     points: corners.map(([frameAcross, frameDown]) => ({
       frameAcross,
       frameDown,
@@ -39,9 +42,6 @@ export const withPoint = (
     i === at ? { ...point, pictureAcross: across, pictureDown: down } : point,
   ),
 });
-
-/** Finer than any pixel. */
-const short = (share: number) => Number(share.toFixed(5));
 
 /** Where a frame's picture is, laid so. */
 export function laidPicture(frame: string, { ratio, points }: FrameRegistration): string {

@@ -109,7 +109,9 @@ function Line({ part, line, mark, all }: PartProps & { line: SheetLine }) {
           {done && <Check size={24} />}
         </span>
         <span className="min-w-0 flex-1">
-          <span className={`block ${done ? "text-soft" : ""}`}>{line.title}</span>
+          <span className={`block text-lg leading-snug ${done ? "text-soft" : ""}`}>
+            {line.title}
+          </span>
           {change && stands !== null && (
             <span className="block text-sand">
               {change}; it stands at {measured(line, stands, length)}
@@ -117,7 +119,7 @@ function Line({ part, line, mark, all }: PartProps & { line: SheetLine }) {
           )}
         </span>
         <span
-          className={`shrink-0 font-semibold text-2xl tabular-nums ${done ? "text-soft" : ""}`}
+          className={`shrink-0 font-semibold text-3xl tabular-nums ${done ? "text-soft" : ""}`}
           data-testid="stand-value"
         >
           {line.measure === "POWER" ? mark : measured(line, line.value, length)}

@@ -50,8 +50,8 @@ export function LayFrame({ frame, set }: { frame: StoredFrame; set: TableSet }) 
           at={(event) => placeIn(box.current, event)}
         />
       ))}
-      <div className="absolute inset-x-2 bottom-2 flex flex-wrap items-center gap-2 rounded bg-ground/90 p-2 text-sm">
-        <p className="min-w-0 flex-1 basis-56">
+      <div className="absolute top-2 right-44 left-2 flex flex-wrap items-center gap-x-2 gap-y-1 rounded bg-ground/90 px-2 py-1 text-sm max-sm:top-auto max-sm:right-2 max-sm:bottom-2">
+        <p className="min-w-0 flex-1 basis-56 max-sm:sr-only">
           {failed
             ? "The four places cross: keep them in the order of their numbers, round the picture."
             : "Drag the four numbers until the frame lies on the picture."}

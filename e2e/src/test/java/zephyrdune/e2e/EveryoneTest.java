@@ -58,6 +58,11 @@ public class EveryoneTest extends Browsing {
         page.getByTestId("frame-file").setInputFiles(PhotographTest.photograph());
         assertThat(page.getByTestId("frame-next")).isVisible();
         noViolations("a test frame");
+        click("Lay it on the picture");
+        assertThat(page.getByTestId("laid-frame")).isVisible();
+        noViolations("a frame laid on the picture");
+        click("Stop comparing");
+        page.keyboard().press("f");
         click("Delete Harbour table.png");
         page.keyboard().press("Escape");
         page.getByRole(AriaRole.BUTTON, named("Kit")).click();
@@ -92,6 +97,9 @@ public class EveryoneTest extends Browsing {
         page.reload();
         assertThat(page.getByText("The table is empty")).isVisible();
         noViolations("empty table");
+        page.navigate(address() + "#/stand/" + idOf("Smoked mussel chowder"));
+        assertThat(page.getByTestId("stand-count")).isVisible();
+        noViolations("at the stand");
     }
 
     @Test
