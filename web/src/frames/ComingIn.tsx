@@ -33,7 +33,7 @@ export function ComingIn() {
     return <Watched tether={tether} onStop={async () => done(await attempt(api.stopWatching))} />;
   return (
     <>
-      <form className="flex min-w-0 flex-1 items-center gap-2" onSubmit={watch}>
+      <form className="flex min-w-0 flex-1 items-center gap-2 max-sm:basis-full" onSubmit={watch}>
         <TextInput
           label="Folder that the camera writes into"
           placeholder="/home/…/folder the camera writes into"

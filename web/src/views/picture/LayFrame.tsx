@@ -50,7 +50,7 @@ export function LayFrame({ frame, set }: { frame: StoredFrame; set: TableSet }) 
           at={(event) => placeIn(box.current, event)}
         />
       ))}
-      <div className="absolute top-2 right-44 left-2 flex flex-wrap items-center gap-x-2 gap-y-1 rounded bg-ground/90 px-2 py-1 text-sm max-sm:top-auto max-sm:right-2 max-sm:bottom-2">
+      <div className="absolute top-2 right-44 left-2 flex flex-wrap items-center gap-x-2 gap-y-1 rounded bg-ground/90 px-2 py-1 text-sm max-sm:fixed max-sm:top-auto max-sm:right-2 max-sm:bottom-16 max-sm:z-20 max-sm:justify-between max-sm:bg-raised max-sm:p-3">
         <p className="min-w-0 flex-1 basis-56 max-sm:sr-only">
           {failed
             ? "The four places cross: keep them in the order of their numbers, round the picture."
