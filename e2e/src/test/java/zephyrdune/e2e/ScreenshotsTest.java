@@ -303,11 +303,15 @@ public class ScreenshotsTest extends Browsing {
         page.setViewportSize(390, 844);
         waitForFine();
         shoot("phone");
+        page.navigate(address() + "#/stand/" + idOf("Elderflower cordial"));
+        page.getByTestId("stand-LIGHT-1-CLOCK").click();
+        page.getByTestId("stand-LIGHT-1-ALONG").click();
+        page.getByText(Pattern.compile("^2 of \\d+$")).waitFor();
+        shoot("stand");
         page.setViewportSize(1280, 800);
+        page.navigate("about:blank");
         page.navigate(address() + "#/");
-        page.reload();
         page.getByText("The table is empty").waitFor();
-        shoot("empty-table");
         click("Start a new set");
         page.waitForTimeout(300);
         shoot("new-set");
