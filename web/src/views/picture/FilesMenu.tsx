@@ -61,7 +61,10 @@ export function FilesMenu({ set }: { set: TableSet }) {
       align="end"
       className="grid w-64 gap-1"
       trigger={
-        <Button aria-label="Picture as a file" className="h-8 w-7 px-0 max-sm:h-11 max-sm:w-11">
+        <Button
+          aria-label="Picture as a file"
+          className="h-8 w-7 shrink-0 px-0 max-sm:h-11 max-sm:w-11"
+        >
           <Download size={15} />
         </Button>
       }

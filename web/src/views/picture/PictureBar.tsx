@@ -31,7 +31,7 @@ export function PictureBar({ set }: { set: TableSet }) {
     <div
       role="toolbar"
       aria-label="Picture"
-      className="flex min-h-9 flex-wrap items-center gap-x-0.5 px-1 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:[&>*]:shrink-0"
+      className="flex min-h-9 flex-wrap items-center px-1 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:[&>*]:shrink-0"
     >
       <ShowOnly set={set} />
       <LayersMenu set={set} />

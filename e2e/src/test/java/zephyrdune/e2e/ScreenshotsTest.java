@@ -307,6 +307,7 @@ public class ScreenshotsTest extends Browsing {
         page.getByTestId("stand-LIGHT-1-CLOCK").click();
         page.getByTestId("stand-LIGHT-1-ALONG").click();
         page.getByText(Pattern.compile("^2 of \\d+$")).waitFor();
+        page.evaluate("scrollTo(0, 0)");
         shoot("stand");
         page.setViewportSize(1280, 800);
         page.navigate("about:blank");

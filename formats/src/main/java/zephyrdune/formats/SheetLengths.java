@@ -47,10 +47,7 @@ public enum SheetLengths {
         if (line.measure() == Measure.FOCAL_LENGTH) {
             return words("%.0f mm", value / MILLIMETRE);
         }
-        boolean edge = line.measure() == Measure.FROM_LEFT || line.measure() == Measure.FROM_FRONT;
-        return edge && value < 0
-                ? shown(line.measure().unit(), -value) + " outside"
-                : shown(line.measure().unit(), value);
+        return shown(line.measure().unit(), value);
     }
 
     String shown(Unit unit, double value) {

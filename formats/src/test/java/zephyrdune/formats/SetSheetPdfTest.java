@@ -141,8 +141,6 @@ public class SetSheetPdfTest {
         SheetLine foot = new SheetLine(Measure.ALONG, 12 * 0.0254);
         assertThat(SheetLengths.INCHES.shown(foot, "")).isEqualTo("12.0 in");
         assertThat(SheetLengths.CENTIMETRES.shown(foot, "")).isEqualTo("30.5 cm");
-        assertThat(SheetLengths.CENTIMETRES.shown(new SheetLine(Measure.FROM_FRONT, -0.361), ""))
-                .isEqualTo("36.1 cm outside");
         assertThat(SheetLengths.CENTIMETRES.shown(new SheetLine(Measure.SHUTTER, 1 / 125.0), ""))
                 .isEqualTo("1/125 s");
         assertThat(SheetLengths.CENTIMETRES.shown(new SheetLine(Measure.FOCAL_LENGTH, 0.085), ""))

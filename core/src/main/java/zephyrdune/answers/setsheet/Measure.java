@@ -8,6 +8,8 @@ public enum Measure {
     ALONG("From the dish’s middle, level", Unit.METRE, "farther", "nearer"),
     FROM_LEFT("In from the table’s left edge", Unit.METRE, "to the right", "to the left"),
     FROM_FRONT("In from the table’s front edge", Unit.METRE, "back", "to the front"),
+    OUT_LEFT("Out from the table’s left edge", Unit.METRE, "to the left", "to the right"),
+    OUT_FRONT("Out from the table’s front edge", Unit.METRE, "to the front", "back"),
     MIDDLE_UP("Middle above the table", Unit.METRE, "higher", "lower"),
     LOWER_EDGE_UP("Lower edge above the table", Unit.METRE, "higher", "lower"),
     STRAIGHT("Straight from the dish’s middle", Unit.METRE, "farther", "nearer"),

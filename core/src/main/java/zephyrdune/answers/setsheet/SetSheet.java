@@ -104,12 +104,16 @@ public record SetSheet(List<SheetPart> parts, String mark) {
         }
         lines.add(new SheetLine(Measure.ALONG, along));
         if (table.left() < NO_EDGE) {
-            lines.add(new SheetLine(Measure.FROM_LEFT, table.left() + at.getX()));
+            lines.add(fromEdge(table.left() + at.getX(), Measure.FROM_LEFT, Measure.OUT_LEFT));
         }
         if (table.before() < NO_EDGE) {
-            lines.add(new SheetLine(Measure.FROM_FRONT, table.before() + at.getY()));
+            lines.add(fromEdge(table.before() + at.getY(), Measure.FROM_FRONT, Measure.OUT_FRONT));
         }
         return lines;
+    }
+
+    private static SheetLine fromEdge(double inwards, Measure in, Measure out) {
+        return inwards < 0 ? new SheetLine(out, -inwards) : new SheetLine(in, inwards);
     }
 
     /** Clockwise from twelve, behind the dish. */

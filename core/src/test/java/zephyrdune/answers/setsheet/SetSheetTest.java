@@ -48,6 +48,10 @@ public class SetSheetTest {
         return lines;
     }
 
+    private static double in(Map<Measure, Double> lines, Measure in, Measure out) {
+        return lines.containsKey(in) ? lines.get(in) : -lines.get(out);
+    }
+
     private static Vector3D middle(Map<Measure, Double> lines) {
         double along = lines.get(Measure.ALONG);
         double clock = lines.getOrDefault(Measure.CLOCK, 0.0);
@@ -66,9 +70,9 @@ public class SetSheetTest {
         assertThat(middle(lines).distance(set.pose().centre())).isCloseTo(0, within(MILLIMETRE));
         assertThat(front(lines).angle(set.pose().front())).isCloseTo(0, within(Math.toRadians(0.05)));
         assertThat(lines.get(Measure.STRAIGHT)).isCloseTo(middle(lines).norm(), within(MILLIMETRE));
-        assertThat(lines.get(Measure.FROM_LEFT))
+        assertThat(in(lines, Measure.FROM_LEFT, Measure.OUT_LEFT))
                 .isCloseTo(set.tableTop().left() + middle(lines).getX(), within(MILLIMETRE));
-        assertThat(lines.get(Measure.FROM_FRONT))
+        assertThat(in(lines, Measure.FROM_FRONT, Measure.OUT_FRONT))
                 .isCloseTo(set.tableTop().before() + middle(lines).getY(), within(MILLIMETRE));
         // a face that is tilted down by t hangs half its height times the cosine of t below its middle
         double half = set.light().face().along() / 2;
@@ -82,6 +86,17 @@ public class SetSheetTest {
         assertThat(middle(lines).distance(Perspective.of(set).eye())).isCloseTo(0, within(MILLIMETRE));
         assertThat(lines.get(Measure.TILT)).isCloseTo(set.camera().elevation(), within(1e-9));
         assertThat(lines.get(Measure.APERTURE)).isEqualTo(set.exposure().aperture());
+    }
+
+    /** Beyond an edge it is told by how much. */
+    @Test
+    public void whatStandsBesideTheTableIsToldFromItsEdge() {
+        TableSet set = Sets.chowder().withTableTop(new TableTop(Surface.PALE_WOOD, 0.5, 0.7, 0.6, 0.4));
+        Map<Measure, Double> lines = lines(set, Kind.CAMERA, 1);
+        assertThat(lines).doesNotContainKey(Measure.FROM_FRONT);
+        assertThat(lines.get(Measure.OUT_FRONT))
+                .isCloseTo(-Perspective.of(set).eye().getY() - 0.4, within(1e-9));
+        assertThat(lines.get(Measure.FROM_LEFT)).isCloseTo(0.5, within(1e-9));
     }
 
     /** Nobody measures from the edge of a table that has none in reach. */
