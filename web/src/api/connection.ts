@@ -1,5 +1,6 @@
 import { create } from "zustand";
-import { api, Unreachable } from "./client";
+import { Unreachable } from "./ask";
+import { api } from "./client";
 
 const RETRY_MS = 1500;
 

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { api, Refusal } from "../api/client";
+import { Refusal } from "../api/ask";
+import { api } from "../api/client";
 import type { Board, Kit } from "../api/types";
 import { merged } from "./merge";
 import { useKit } from "./store";

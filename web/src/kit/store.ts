@@ -1,5 +1,6 @@
 import { create } from "zustand";
-import { api, Refusal } from "../api/client";
+import { Refusal } from "../api/ask";
+import { api } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type { Kit, StoredKit } from "../api/types";
 import { withEnteredAt } from "../set/paths";

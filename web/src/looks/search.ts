@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { create } from "zustand";
-import { api, Refusal } from "../api/client";
+import { Refusal } from "../api/ask";
+import { api } from "../api/client";
 import type { Search, TableSet } from "../api/types";
 import { useKit } from "../kit/store";
 import { attempt } from "../set/attempt";

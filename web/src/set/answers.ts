@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import { create } from "zustand";
-import { api, Refusal } from "../api/client";
+import { Refusal } from "../api/ask";
+import { api } from "../api/client";
 import { noteFailure } from "../api/connection";
 import type {
   Doubt,

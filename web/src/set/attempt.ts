@@ -1,4 +1,4 @@
-import { Refusal, Unreachable } from "../api/client";
+import { Refusal, Unreachable } from "../api/ask";
 import { noteFailure } from "../api/connection";
 import { tell } from "../ui/notices";
 import { said } from "./preferences";

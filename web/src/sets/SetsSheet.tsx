@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Copy, FolderOpen, Pencil, Plus, Trash2 } from "lucide-react";
 import { type ChangeEvent, type FormEvent, useRef, useState } from "react";
-import { api, Refusal } from "../api/client";
+import { Refusal } from "../api/ask";
+import { api } from "../api/client";
 import type { Problem, SetSummary } from "../api/types";
 import { attempt } from "../set/attempt";
 import { useSaid } from "../set/preferences";

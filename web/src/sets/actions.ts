@@ -1,5 +1,6 @@
 import type { QueryClient } from "@tanstack/react-query";
-import { api, Refusal } from "../api/client";
+import { Refusal } from "../api/ask";
+import { api } from "../api/client";
 import type { SetSummary, StoredSet, TableSet } from "../api/types";
 import { attempt } from "../set/attempt";
 import { dropDraft, upgradeDraft } from "../set/drafts";

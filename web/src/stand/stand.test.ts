@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { api, Unreachable } from "../api/client";
+import { Unreachable } from "../api/ask";
+import { api } from "../api/client";
 import type { SetSheet, SheetLine, SheetPart, StoredSet, Tick } from "../api/types";
 import { length } from "../set/units";
 import { measured, refresh, standing, standsAt, tick, toChange, useStand } from "./stand";

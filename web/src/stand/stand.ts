@@ -1,5 +1,6 @@
 import { create } from "zustand";
-import { api, Refusal, Unreachable } from "../api/client";
+import { Refusal, Unreachable } from "../api/ask";
+import { api } from "../api/client";
 import type { SetSheet, SheetLine, SheetPart, StoredSet, Tick } from "../api/types";
 import { angle, clock, type Quantity } from "../set/units";
 

@@ -1,5 +1,6 @@
 import { create } from "zustand";
-import { api, Refusal } from "../../api/client";
+import { Refusal } from "../../api/ask";
+import { api } from "../../api/client";
 import type { PhotographMarks } from "../../api/types";
 import { attempt } from "../../set/attempt";
 import { NOTHING, type Pending, type Tool } from "./marks";

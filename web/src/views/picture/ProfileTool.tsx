@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { type KeyboardEvent, useRef, useState } from "react";
-import { api, Refusal } from "../../api/client";
+import { Refusal } from "../../api/ask";
+import { api } from "../../api/client";
 import type { Profile, TableSet } from "../../api/types";
 import { attempt } from "../../set/attempt";
 import { useLength, useSaid } from "../../set/preferences";

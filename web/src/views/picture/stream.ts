@@ -1,4 +1,4 @@
-import { Unreachable } from "../../api/client";
+import { Unreachable } from "../../api/ask";
 import { noteFailure } from "../../api/connection";
 import type { FrameNews, Loupe, TableSet } from "../../api/types";
 
