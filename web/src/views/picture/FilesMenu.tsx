@@ -63,7 +63,7 @@ export function FilesMenu({ set }: { set: TableSet }) {
       trigger={
         <Button
           aria-label="Picture as a file"
-          className="h-8 w-7 shrink-0 px-0 max-sm:h-11 max-sm:w-11"
+          className="h-8 w-9 shrink-0 px-0 max-sm:h-11 max-sm:w-11"
         >
           <Download size={15} />
         </Button>
