@@ -3,6 +3,7 @@ import { FolderOpen, Trash2 } from "lucide-react";
 import { type DragEvent, useState } from "react";
 import { api } from "../api/client";
 import type { FrameAnswer, LearningAnswer, StoredFrame } from "../api/types";
+import { shutter } from "../fields/marks";
 import { useTable } from "../set/store";
 import { Button } from "../ui/Button";
 import { FilePick, usePicker } from "../ui/FilePick";
@@ -120,7 +121,7 @@ export function FramesSheet({ open, onClose, onCompare }: Props) {
 function Title({ frame, onCompare }: { frame: StoredFrame; onCompare: (way: Way) => void }) {
   const settings = [
     frame.aperture && `f/${Number(frame.aperture.toFixed(1))}`,
-    frame.shutter && time(frame.shutter),
+    frame.shutter && shutter(frame.shutter),
     frame.speed && `ISO ${frame.speed}`,
   ].filter(Boolean);
   return (
@@ -210,10 +211,6 @@ const WAYS: Record<Way, string> = {
   difference: "Difference",
   lay: "Lay it on the picture",
 };
-
-function time(seconds: number): string {
-  return seconds < 1 ? `1/${Math.round(1 / seconds)} s` : `${Number(seconds.toFixed(1))} s`;
-}
 
 /** All frames, the newest last. */
 function Strip({ frames, now }: { frames: StoredFrame[]; now: StoredFrame }) {

@@ -2,6 +2,7 @@ import { create } from "zustand";
 import { Refusal, Unreachable } from "../api/ask";
 import { api } from "../api/client";
 import type { SetSheet, SheetLine, SheetPart, StoredSet, Tick } from "../api/types";
+import { aperture, shutter } from "../fields/marks";
 import { angle, clock, type Quantity } from "../set/units";
 
 /** How often what stands and what is asked for are looked up. */
@@ -148,9 +149,9 @@ export function measured(line: SheetLine, value: number, length: Quantity): stri
     case "CLOCK_RADIAN":
       return clock.show((value * 6) / Math.PI);
     case "F_NUMBER":
-      return `f/${Number(value.toFixed(1))}`;
+      return aperture(Number(value.toFixed(1)));
     case "SECOND":
-      return value < 0.3 ? `1/${Math.round(1 / value)} s` : `${Number(value.toFixed(1))} s`;
+      return shutter(value);
     case "KELVIN":
       return `${value.toFixed(0)} K`;
     case "STOP":

@@ -91,23 +91,10 @@ public record FrameRegistration(
         return new Picture(width, height, linear);
     }
 
-    /** Between the four pixels round a place. */
     private static void read(Picture frame, Vector2D place, float[] into, int at) {
-        double x = place.getX() * frame.width() - 0.5;
-        double y = place.getY() * frame.height() - 0.5;
-        boolean inside = x >= -0.5 && y >= -0.5 && x <= frame.width() - 0.5 && y <= frame.height() - 0.5;
-        int left = (int) Math.max(0, Math.min(frame.width() - 2, Math.floor(x)));
-        int top = (int) Math.max(0, Math.min(frame.height() - 2, Math.floor(y)));
-        double across = Math.max(0, Math.min(1, x - left));
-        double down = Math.max(0, Math.min(1, y - top));
+        boolean inside = place.getX() >= 0 && place.getY() >= 0 && place.getX() <= 1 && place.getY() <= 1;
         for (int channel = 0; channel < 3; channel++) {
-            double above = mix(frame.at(left, top, channel), frame.at(left + 1, top, channel), across);
-            double below = mix(frame.at(left, top + 1, channel), frame.at(left + 1, top + 1, channel), across);
-            into[at + channel] = inside ? (float) mix(above, below, down) : Float.NaN;
+            into[at + channel] = inside ? (float) frame.between(place.getX(), place.getY(), channel) : Float.NaN;
         }
-    }
-
-    private static double mix(double one, double other, double share) {
-        return one + share * (other - one);
     }
 }

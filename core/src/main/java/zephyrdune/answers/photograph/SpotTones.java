@@ -83,20 +83,10 @@ final class SpotTones {
         return Math.max(0, Math.min(size - 1, value));
     }
 
-    /** Light between pixels, in straight lines; beyond the picture that of its border. */
+    /** Light between pixels; beyond the picture that of its border. */
     static double luminance(Picture picture, double across, double down) {
-        double x = across * picture.width() - 0.5;
-        double y = down * picture.height() - 0.5;
-        int column = (int) Math.floor(x);
-        int row = (int) Math.floor(y);
-        double right = x - column;
-        double below = y - row;
-        return (1 - below) * ((1 - right) * pixel(picture, column, row) + right * pixel(picture, column + 1, row))
-                + below * ((1 - right) * pixel(picture, column, row + 1) + right * pixel(picture, column + 1, row + 1));
-    }
-
-    private static double pixel(Picture picture, int column, int row) {
-        return picture.luminance(clamp(row, picture.height()) * picture.width() + clamp(column, picture.width()));
+        return Luminance.of(
+                picture.between(across, down, 0), picture.between(across, down, 1), picture.between(across, down, 2));
     }
 
     boolean has(ToneSpot.Part part) {

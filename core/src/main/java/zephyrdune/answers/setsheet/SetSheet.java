@@ -40,10 +40,7 @@ public record SetSheet(List<SheetPart> parts, String mark) {
         parts.add(camera(set));
         parts.add(new SheetPart(Kind.LIGHT, 1, light(set, below)));
         if (set.base() instanceof BroadBase base) {
-            List<SheetLine> lines = face(base.as(set.light()), set.tableTop());
-            lines.add(new SheetLine(Measure.WIDTH, base.width()));
-            lines.add(new SheetLine(Measure.HEIGHT, base.height()));
-            parts.add(new SheetPart(Kind.BASE, 1, lines));
+            parts.add(new SheetPart(Kind.BASE, 1, face(base.as(set.light()), set.tableTop())));
         }
         for (int i = 0; i < set.cards().size(); i++) {
             parts.add(new SheetPart(Kind.CARD, i + 1, card(set.cards().get(i), set.tableTop())));
@@ -57,18 +54,17 @@ public record SetSheet(List<SheetPart> parts, String mark) {
 
     /** What is put up: the face, or the lamp that lights a wall. */
     private static List<SheetLine> light(TableSet set, double below) {
-        Pose pose = set.pose();
-        boolean lamp = set.light().filling() instanceof OffRoom;
-        List<SheetLine> lines = lamp ? middle(pose.source(), set.tableTop()) : face(set.light(), set.tableTop());
-        if (lamp) {
-            lines.add(new SheetLine(Measure.FACING, clock(pose.axis())));
-            lines.add(new SheetLine(Measure.TILT, Math.asin(-pose.axis().getZ())));
-        }
-        if (!lamp) {
-            lines.add(new SheetLine(Measure.WIDTH, set.light().face().across()));
-            lines.add(new SheetLine(Measure.HEIGHT, set.light().face().along()));
-        }
+        List<SheetLine> lines = set.light().filling() instanceof OffRoom
+                ? lamp(set.pose(), set.tableTop())
+                : face(set.light(), set.tableTop());
         lines.add(new SheetLine(Measure.POWER, below));
+        return lines;
+    }
+
+    private static List<SheetLine> lamp(Pose pose, TableTop table) {
+        List<SheetLine> lines = middle(pose.source(), table);
+        lines.add(new SheetLine(Measure.FACING, clock(pose.axis())));
+        lines.add(new SheetLine(Measure.TILT, Math.asin(-pose.axis().getZ())));
         return lines;
     }
 
@@ -81,6 +77,8 @@ public record SetSheet(List<SheetPart> parts, String mark) {
         // straight down it looks nowhere on the clock, but its sides still lie some way
         lines.add(new SheetLine(Measure.FACING, clock(facing(light.widthAxis()))));
         lines.add(new SheetLine(Measure.TILT, Math.asin(-pose.front().getZ())));
+        lines.add(new SheetLine(Measure.WIDTH, light.face().across()));
+        lines.add(new SheetLine(Measure.HEIGHT, light.face().along()));
         return lines;
     }
 

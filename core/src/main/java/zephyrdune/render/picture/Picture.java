@@ -17,6 +17,29 @@ public record Picture(int width, int height, float[] linear) {
         return linear[3 * (row * width + column) + channel];
     }
 
+    /**
+     * Linear value of one channel between the middles of pixels, in straight lines; beyond the picture that of its border.
+     *
+     * @param across share of the width, from the left
+     * @param down share of the height, from the top
+     */
+    public double between(double across, double down, int channel) {
+        double x = across * width - 0.5;
+        double y = down * height - 0.5;
+        int column = (int) Math.floor(x);
+        int row = (int) Math.floor(y);
+        double right = x - column;
+        double below = y - row;
+        return (1 - below) * ((1 - right) * nearest(column, row, channel) + right * nearest(column + 1, row, channel))
+                + below
+                        * ((1 - right) * nearest(column, row + 1, channel)
+                                + right * nearest(column + 1, row + 1, channel));
+    }
+
+    private double nearest(int column, int row, int channel) {
+        return at(Math.max(0, Math.min(width - 1, column)), Math.max(0, Math.min(height - 1, row)), channel);
+    }
+
     /** Relative luminance of a pixel, by the primaries of sRGB (IEC 61966-2-1). */
     public double luminance(int pixel) {
         return Luminance.of(linear[3 * pixel], linear[3 * pixel + 1], linear[3 * pixel + 2]);

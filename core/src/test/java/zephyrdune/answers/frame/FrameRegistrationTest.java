@@ -83,6 +83,12 @@ public class FrameRegistrationTest {
     }
 
     @Test
+    public void aFrameOfOnePixelIsRead() {
+        Picture laid = of(0, 0, 0, 0, 1, 0, 1, 0, 1, 1, 1, 1, 0, 1, 0, 1).laid(ramp(1, 1));
+        assertThat(laid.at(0, 0, 0)).isEqualTo(0.5);
+    }
+
+    @Test
     public void pointsThatCrossAreRefused() {
         assertThatThrownBy(() -> of(0.1, 0.1, 0.1, 0.1, 0.9, 0.1, 0.9, 0.9, 0.9, 0.9, 0.9, 0.1, 0.1, 0.9, 0.1, 0.9))
                 .isInstanceOf(Refused.class)
