@@ -60,6 +60,8 @@ public class ArchitectureTest {
                 .definedBy("zephyrdune.render..")
                 .layer("answers")
                 .definedBy("zephyrdune.answers..")
+                .layer("shoot")
+                .definedBy("zephyrdune.shoot..")
                 .whereLayer("units")
                 .mayNotAccessAnyLayer()
                 .whereLayer("set")
@@ -70,6 +72,8 @@ public class ArchitectureTest {
                 .mayOnlyAccessLayers("units", "set", "light")
                 .whereLayer("answers")
                 .mayOnlyAccessLayers("units", "set", "light", "render")
+                .whereLayer("shoot")
+                .mayOnlyAccessLayers("units", "set", "light", "render", "answers")
                 .check(core);
         classes()
                 .should()
@@ -78,7 +82,8 @@ public class ArchitectureTest {
                         "zephyrdune.set..",
                         "zephyrdune.light..",
                         "zephyrdune.render..",
-                        "zephyrdune.answers..")
+                        "zephyrdune.answers..",
+                        "zephyrdune.shoot..")
                 .check(core);
     }
 

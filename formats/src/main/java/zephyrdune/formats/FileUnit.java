@@ -13,6 +13,7 @@ enum FileUnit {
     RATIO(Unit.RATIO, "", "as a plain ratio", 1),
     STERADIANS(Unit.STERADIAN, "Steradians", "steradians", 1),
     SECONDS(Unit.SECOND, "Seconds", "seconds", 1),
+    MINUTES(Unit.MINUTE, "Minutes", "minutes", 1),
     HOURS(Unit.HOUR, "Hours", "hours", 1),
     LUX(Unit.LUX, "Lux", "lux", 1),
     LUX_SECONDS(Unit.LUX_SECOND, "LuxSeconds", "lux seconds", 1),

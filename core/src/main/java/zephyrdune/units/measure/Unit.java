@@ -16,6 +16,8 @@ public enum Unit {
     RATIO,
     /** Time, SI. */
     SECOND,
+    /** How long a dish holds and a change takes; a minute is 60 seconds. */
+    MINUTE,
     /** Time of day and how long a shoot lasts; an hour is 3600 seconds. */
     HOUR,
     /** Illuminance, SI. */

@@ -1,0 +1,4 @@
+package zephyrdune.shoot.brief;
+
+/** Whenever it is best. */
+public record AnyTurn() implements Turn {}

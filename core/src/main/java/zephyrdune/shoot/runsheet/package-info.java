@@ -1,0 +1,2 @@
+/** When each dish has its turn, and why. */
+package zephyrdune.shoot.runsheet;
