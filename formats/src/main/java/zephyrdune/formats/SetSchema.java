@@ -9,9 +9,10 @@ import zephyrdune.answers.photograph.PhotographMarks;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
 import zephyrdune.set.look.Lookbook;
+import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.units.measure.Limit;
 
-/** The JSON Schemas (2020-12) of set, kit and lookbook files and of marks, drawn from the core's own records and limits. */
+/** The JSON Schemas (2020-12) of set, kit, lookbook and shoot files and of marks, drawn from the core's own records and limits. */
 public final class SetSchema {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -48,6 +49,15 @@ public final class SetSchema {
                 "Looks: each a name, why, what for, and the bands that a set's readings are to lie in.");
     }
 
+    /** The schema of shoots as a document of its own. */
+    public static ObjectNode shootDocument() {
+        return document(
+                Shoot.class,
+                "shoot",
+                ShootFormat.VERSION,
+                "A shoot: its dishes, how long they hold and take, the sets they are photographed on, and fixed times.");
+    }
+
     /** The schema of a photograph's marks as a document of its own. */
     public static ObjectNode marksDocument() {
         return document(
@@ -72,7 +82,7 @@ public final class SetSchema {
     }
 
     /**
-     * The schemas of sets, kits, lookbooks, marks and their parts by name, the set's own first.
+     * The schemas of sets, kits, lookbooks, shoots, marks and their parts by name, the set's own first.
      *
      * @param refPrefix what comes before a name in a reference
      */
@@ -81,6 +91,7 @@ public final class SetSchema {
         schema.root(TableSet.class, SetFormat.FORMAT, SetFormat.VERSION);
         schema.root(Kit.class, KitFormat.FORMAT, KitFormat.VERSION);
         schema.root(Lookbook.class, LookbookFormat.FORMAT, LookbookFormat.VERSION);
+        schema.root(Shoot.class, ShootFormat.FORMAT, ShootFormat.VERSION);
         schema.root(PhotographMarks.class, MarksFormat.FORMAT, MarksFormat.VERSION);
         return schema.definitions;
     }

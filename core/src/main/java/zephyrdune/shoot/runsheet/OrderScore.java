@@ -2,6 +2,7 @@ package zephyrdune.shoot.runsheet;
 
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
 import ai.timefold.solver.core.api.score.calculator.EasyScoreCalculator;
+import zephyrdune.units.measure.Cancellation;
 
 /** How good an order is: first that nothing is missed, then that as little as can be is moved, then that it is over early. */
 public final class OrderScore implements EasyScoreCalculator<DishOrder, HardMediumSoftLongScore> {
@@ -11,6 +12,7 @@ public final class OrderScore implements EasyScoreCalculator<DishOrder, HardMedi
 
     @Override
     public HardMediumSoftLongScore calculateScore(DishOrder order) {
+        Cancellation.check();
         return of(new Timetable(order.tasks(), order.order()));
     }
 

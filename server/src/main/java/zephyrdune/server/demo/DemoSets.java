@@ -22,7 +22,7 @@ import zephyrdune.formats.SetFormat;
 import zephyrdune.server.kit.KitStore;
 import zephyrdune.server.sets.SetStore;
 
-/** Puts the demo sets and the demo kit into a database once: what is changed or deleted afterwards stays so. */
+/** Puts the demo sets, kit and shoot into a database once: what is changed or deleted afterwards stays so. */
 @Component
 @ConditionalOnProperty("zephyrdune.demo")
 class DemoSets implements ApplicationRunner {
@@ -32,13 +32,21 @@ class DemoSets implements ApplicationRunner {
     private final JdbcClient jdbc;
     private final SetStore store;
     private final KitStore kits;
+    private final DemoShoot shoot;
     private final TransactionTemplate transaction;
     private final Clock clock;
 
-    DemoSets(JdbcClient jdbc, SetStore store, KitStore kits, TransactionTemplate transaction, Clock clock) {
+    DemoSets(
+            JdbcClient jdbc,
+            SetStore store,
+            KitStore kits,
+            DemoShoot shoot,
+            TransactionTemplate transaction,
+            Clock clock) {
         this.jdbc = jdbc;
         this.store = store;
         this.kits = kits;
+        this.shoot = shoot;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -46,19 +54,19 @@ class DemoSets implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         transaction.executeWithoutResult(status -> {
-            int first = jdbc.sql("insert into done_once (what, done_at) values ('demo sets', ?) on conflict do nothing")
-                    .param(clock.instant().atOffset(ZoneOffset.UTC))
-                    .update();
-            if (first == 1) {
-                load();
-            }
-            int kit = jdbc.sql("insert into done_once (what, done_at) values ('demo kit', ?) on conflict do nothing")
-                    .param(clock.instant().atOffset(ZoneOffset.UTC))
-                    .update();
-            if (kit == 1) {
-                loadKit();
-            }
+            once("demo sets", this::load);
+            once("demo kit", this::loadKit);
+            once("demo shoot", shoot::load);
         });
+    }
+
+    private void once(String what, Runnable work) {
+        int first = jdbc.sql("insert into done_once (what, done_at) values (?, ?) on conflict do nothing")
+                .params(what, clock.instant().atOffset(ZoneOffset.UTC))
+                .update();
+        if (first == 1) {
+            work.run();
+        }
     }
 
     private void loadKit() {

@@ -26,11 +26,13 @@ import zephyrdune.formats.KitFormat;
 import zephyrdune.formats.LookbookFormat;
 import zephyrdune.formats.MarksFormat;
 import zephyrdune.formats.SetFormat;
+import zephyrdune.formats.ShootFormat;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.kit.Kit;
 import zephyrdune.set.look.Lookbook;
+import zephyrdune.shoot.brief.Shoot;
 
-/** A set, kit, lookbook or set of marks in a request or an answer has the very shape of its file. */
+/** A set, kit, lookbook, shoot or set of marks in a request or an answer has the very shape of its file. */
 @Configuration
 class SetJson {
 
@@ -62,6 +64,8 @@ class SetJson {
                 .addDeserializer(Kit.class, new Reader<>(KitFormat::read))
                 .addSerializer(Lookbook.class, new Writer<>(LookbookFormat::tree))
                 .addDeserializer(Lookbook.class, new Reader<>(LookbookFormat::read))
+                .addSerializer(Shoot.class, new Writer<>(ShootFormat::tree))
+                .addDeserializer(Shoot.class, new Reader<>(ShootFormat::read))
                 .addSerializer(PhotographMarks.class, new Writer<>(MarksFormat::tree))
                 .addDeserializer(PhotographMarks.class, new Reader<>(MarksFormat::read));
     }

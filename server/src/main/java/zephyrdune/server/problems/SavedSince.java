@@ -7,9 +7,12 @@ public final class SavedSince extends RuntimeException {
 
     private final transient Object current;
 
-    /** @param current what is saved now, for the answer */
-    public SavedSince(Object current) {
-        super("This set was saved elsewhere since you opened it; nothing was overwritten");
+    /**
+     * @param what a set, or what else it is
+     * @param current what is saved now, for the answer
+     */
+    public SavedSince(String what, Object current) {
+        super("This " + what + " was saved elsewhere since you opened it; nothing was overwritten");
         this.current = current;
     }
 

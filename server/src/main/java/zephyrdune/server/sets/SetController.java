@@ -74,7 +74,7 @@ class SetController {
             operationId = "saveSet",
             summary = "Save a set on top of the version the writer has seen; 409 when someone else saved since")
     StoredSet save(@PathVariable UUID id, @RequestBody Save save) {
-        return store.replace(id, save.version(), save.set()).orElseThrow(() -> new SavedSince(get(id)));
+        return store.replace(id, save.version(), save.set()).orElseThrow(() -> new SavedSince("set", get(id)));
     }
 
     @GetMapping("/deleted")
@@ -91,7 +91,7 @@ class SetController {
                     "Delete a set of the version the writer has seen; it can be brought back; 409 when someone else saved since")
     void delete(@PathVariable UUID id, @RequestParam int version) {
         if (!store.delete(id, version)) {
-            throw new SavedSince(get(id));
+            throw new SavedSince("set", get(id));
         }
     }
 

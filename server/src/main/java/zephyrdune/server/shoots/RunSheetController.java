@@ -1,0 +1,199 @@
+package zephyrdune.server.shoots;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.RunSheetCalendar;
+import zephyrdune.formats.RunSheetCsv;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.formats.ShootClock;
+import zephyrdune.formats.ShootFormat;
+import zephyrdune.server.http.FileAnswer;
+import zephyrdune.server.sets.SetStore;
+import zephyrdune.server.sets.StoredSet;
+import zephyrdune.server.work.ComputeLimiter;
+import zephyrdune.shoot.brief.KeptSet;
+import zephyrdune.shoot.brief.Shoot;
+import zephyrdune.shoot.change.MeasuredSet;
+import zephyrdune.shoot.change.StepMinutes;
+import zephyrdune.shoot.change.StepMinutes.TimedChange;
+import zephyrdune.shoot.runsheet.RunSheet;
+import zephyrdune.shoot.runsheet.RunState;
+import zephyrdune.shoot.runsheet.ShootEvent;
+import zephyrdune.shoot.runsheet.ShootEvents;
+
+/** Run sheets: worked out of a shoot, what happened at it, and what its changes took so far. */
+@RestController
+@Tag(name = "run sheets", description = "When each dish of a shoot has its turn")
+class RunSheetController {
+
+    private final ShootStore shoots;
+    private final ShootEventStore events;
+    private final SetStore sets;
+    private final ComputeLimiter computing;
+    private final Clock clock;
+
+    RunSheetController(
+            ShootStore shoots, ShootEventStore events, SetStore sets, ComputeLimiter computing, Clock clock) {
+        this.shoots = shoots;
+        this.events = events;
+        this.sets = sets;
+        this.computing = computing;
+        this.clock = clock;
+    }
+
+    /**
+     * What a run sheet is asked for.
+     *
+     * @param events what happened at the shoot so far
+     * @param now from when on it is to be; before the shoot, from its start
+     */
+    record RunSheetQuestion(Shoot shoot, List<StoredEvent> events, Instant now) {}
+
+    /** Files that a run sheet is written to. */
+    enum RunSheetFile {
+        CSV("text/csv", "csv"),
+        CALENDAR("text/calendar", "ics");
+
+        private final String type;
+        private final String ending;
+
+        RunSheetFile(String type, String ending) {
+            this.type = type;
+            this.ending = ending;
+        }
+    }
+
+    @PostMapping("/api/run-sheets")
+    @Operation(
+            operationId = "runSheet",
+            summary = "The best order of what is left of a shoot, and why; nothing is saved")
+    CompletableFuture<RunSheetAnswer> sheet(@RequestBody RunSheetQuestion question) {
+        return computing.slowly(() -> answer(question));
+    }
+
+    @PostMapping("/api/run-sheet-files")
+    @FileAnswer
+    @Operation(operationId = "runSheetFile", summary = "The same as a file")
+    CompletableFuture<ResponseEntity<byte[]>> file(
+            @RequestParam RunSheetFile kind, @RequestBody RunSheetQuestion question) {
+        return computing.slowly(() -> {
+            ShootClock times = ShootClock.of(question.shoot());
+            RunSheet sheet = of(question, times, kept(question.shoot()));
+            byte[] bytes = kind == RunSheetFile.CSV
+                    ? RunSheetCsv.write(sheet, times)
+                    : RunSheetCalendar.write(question.shoot(), sheet, times, clock.instant());
+            return ResponseEntity.ok()
+                    .header(
+                            HttpHeaders.CONTENT_DISPOSITION,
+                            ContentDisposition.attachment()
+                                    .filename(
+                                            "run-sheet-" + question.shoot().date() + "." + kind.ending,
+                                            StandardCharsets.UTF_8)
+                                    .build()
+                                    .toString())
+                    .header(HttpHeaders.CONTENT_TYPE, kind.type + ";charset=utf-8")
+                    .body(bytes);
+        });
+    }
+
+    private RunSheetAnswer answer(RunSheetQuestion question) {
+        ShootClock times = ShootClock.of(question.shoot());
+        Map<String, MeasuredSet> kept = kept(question.shoot());
+        StepMinutes minutes = learnt();
+        RunState state = state(question, times);
+        RunSheet sheet = RunSheet.of(question.shoot(), kept, minutes, state);
+        return RunSheetAnswer.of(question.shoot(), sheet, state, minutes, missing(question.shoot(), kept));
+    }
+
+    private RunSheet of(RunSheetQuestion question, ShootClock times, Map<String, MeasuredSet> kept) {
+        return RunSheet.of(question.shoot(), kept, learnt(), state(question, times));
+    }
+
+    private static RunState state(RunSheetQuestion question, ShootClock times) {
+        return happened(question.shoot(), question.events(), times).state(times.minute(question.now()));
+    }
+
+    private static ShootEvents happened(Shoot shoot, List<StoredEvent> told, ShootClock times) {
+        return new ShootEvents(
+                shoot,
+                told.stream()
+                        .map(event -> new ShootEvent(event.dish(), event.what(), times.minute(event.at())))
+                        .toList());
+    }
+
+    /** How long somebody's changes took at all shoots so far. */
+    private StepMinutes learnt() {
+        List<TimedChange> timed = new ArrayList<>();
+        for (StoredShoot stored : shoots.all()) {
+            List<StoredEvent> told = events.of(stored.id());
+            if (!told.isEmpty()) {
+                readable(stored)
+                        .ifPresent(shoot -> timed.addAll(
+                                happened(shoot, told, ShootClock.of(shoot)).timed(kept(shoot))));
+            }
+        }
+        return timed.isEmpty() ? StepMinutes.USUAL : StepMinutes.learnt(timed);
+    }
+
+    private static Optional<Shoot> readable(StoredShoot stored) {
+        try {
+            return Optional.of(ShootFormat.read(stored.shoot()));
+        } catch (BadFile e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The sets that its shots are taken on, as far as they are still there. */
+    private Map<String, MeasuredSet> kept(Shoot shoot) {
+        Map<String, MeasuredSet> kept = new HashMap<>();
+        for (String id : ids(shoot)) {
+            set(id).ifPresent(set -> kept.put(id, set));
+        }
+        return kept;
+    }
+
+    private Optional<MeasuredSet> set(String id) {
+        try {
+            Optional<JsonNode> tree = sets.find(UUID.fromString(id)).map(StoredSet::set);
+            return tree.isEmpty() ? Optional.empty() : Optional.of(MeasuredSet.of(SetFormat.read(tree.get())));
+        } catch (IllegalArgumentException | BadFile e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Set<String> ids(Shoot shoot) {
+        Set<String> ids = new HashSet<>();
+        shoot.dishes()
+                .forEach(dish -> dish.shots().forEach(shot -> {
+                    if (shot.set() instanceof KeptSet kept) {
+                        ids.add(kept.id());
+                    }
+                }));
+        return ids;
+    }
+
+    private static List<String> missing(Shoot shoot, Map<String, MeasuredSet> kept) {
+        return ids(shoot).stream().filter(id -> !kept.containsKey(id)).sorted().toList();
+    }
+}

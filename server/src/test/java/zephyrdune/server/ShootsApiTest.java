@@ -1,0 +1,220 @@
+package zephyrdune.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Shoots, what happened at them, and run sheets over HTTP. */
+public class ShootsApiTest extends RunningServer {
+
+    private static ObjectNode demo() {
+        try {
+            return (ObjectNode) JSON.readTree(Files.readAllBytes(Path.of("src/main/resources/demo-shoot.json")));
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    /** The demo shoot on two sets of which one looks from above. */
+    private ObjectNode onSets() {
+        ObjectNode above = titled("From above");
+        ((ObjectNode) above.get("camera")).put("elevationDegrees", 90);
+        String one = added("/api/sets", titled("At an angle"));
+        String other = added("/api/sets", above);
+        ObjectNode shoot = demo();
+        int at = 0;
+        for (JsonNode dish : shoot.get("dishes")) {
+            ((ObjectNode) dish.get("shots").get(0).get("set")).put("id", at++ % 2 == 0 ? one : other);
+        }
+        return shoot;
+    }
+
+    private String added(String path, JsonNode what) {
+        HttpResponse<byte[]> answer = post(path, what.toString());
+        assertThat(answer.statusCode())
+                .as(new String(answer.body(), StandardCharsets.UTF_8))
+                .isEqualTo(201);
+        return json(answer).get("id").asString();
+    }
+
+    private static ObjectNode question(JsonNode shoot, String now) {
+        ObjectNode question = JSON.createObjectNode();
+        question.set("shoot", shoot);
+        question.putArray("events");
+        return question.put("now", now);
+    }
+
+    private static ObjectNode event(String dish, String what, String at) {
+        return JSON.createObjectNode()
+                .put("id", UUID.randomUUID().toString())
+                .put("dish", dish)
+                .put("what", what)
+                .put("at", at);
+    }
+
+    private static List<String> keys(JsonNode sheet) {
+        return StreamSupport.stream(sheet.get("rows").spliterator(), false)
+                .map(row -> row.get("key").asString())
+                .toList();
+    }
+
+    @Test
+    public void aShootIsKeptAndNothingIsOverwritten() {
+        ObjectNode shoot = demo();
+        String id = added("/api/shoots", shoot);
+        assertThat(json(get("/api/shoots/" + id)).get("shoot")).isEqualTo(shoot);
+        ObjectNode save = JSON.createObjectNode().put("version", 1);
+        save.set("shoot", shoot.put("title", "Spring menu"));
+        assertThat(json(put("/api/shoots/" + id, save.toString()))
+                        .get("version")
+                        .asInt())
+                .isEqualTo(2);
+        HttpResponse<byte[]> late = put("/api/shoots/" + id, save.toString());
+        assertThat(late.statusCode()).isEqualTo(409);
+        assertThat(new String(late.body(), StandardCharsets.UTF_8)).contains("This shoot was saved elsewhere");
+        assertThat(json(get("/api/shoots")).toString()).contains("Spring menu");
+        assertThat(send("DELETE", "/api/shoots/" + id + "?version=2", new byte[0])
+                        .statusCode())
+                .isEqualTo(204);
+        assertThat(get("/api/shoots/" + id).statusCode()).isEqualTo(404);
+        assertThat(json(get("/api/shoots/deleted")).toString()).contains(id);
+        assertThat(post("/api/shoots/" + id + "/restore", "").statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    public void whatCannotBeIsRefusedByItsField() {
+        HttpResponse<byte[]> noDay =
+                post("/api/shoots", demo().put("date", "2026-02-30").toString());
+        assertThat(noDay.statusCode()).isEqualTo(422);
+        assertThat(new String(noDay.body(), StandardCharsets.UTF_8)).contains("There is no 2026-02-30");
+        HttpResponse<byte[]> backwards =
+                post("/api/shoots", demo().put("endsHours", 12).toString());
+        assertThat(backwards.statusCode()).isEqualTo(422);
+        assertThat(json(backwards).get("errors").get(0).get("field").asString()).isEqualTo("endsHours");
+    }
+
+    /** Dishes of one camera angle come together; what goes from one to the other is told step by step, and adds up. */
+    @Test
+    public void theRunSheetMovesTheCameraOnce() {
+        JsonNode sheet = json(post(
+                "/api/run-sheets", question(onSets(), "2026-12-04T08:00:00Z").toString()));
+        assertThat(sheet.get("unmet").toString()).isEqualTo("[]");
+        assertThat(keys(sheet)).hasSize(6);
+        long turns = 0;
+        double changing = 0;
+        for (JsonNode row : sheet.get("rows")) {
+            for (JsonNode step : row.get("change")) {
+                turns += step.get("kind").asString().equals("CAMERA_ANGLE") ? 1 : 0;
+                changing += step.get("minutes").asDouble();
+            }
+            assertThat(row.get("why").asString()).isNotBlank();
+        }
+        assertThat(turns).isEqualTo(1);
+        assertThat(changing).isEqualTo(sheet.get("changing").asDouble());
+        assertThat(sheet.get("now").asDouble()).isEqualTo(13 * 60);
+        assertThat(sheet.get("missingSets").size()).isZero();
+    }
+
+    @Test
+    public void whatIsDoneIsGoneAndASlipMovesTheRest() {
+        ObjectNode shoot = onSets();
+        JsonNode plan = json(
+                post("/api/run-sheets", question(shoot, "2026-12-04T13:00:00Z").toString()));
+        String first = keys(plan).get(0);
+        String second = keys(plan).get(1);
+        ObjectNode slipped = question(shoot, "2026-12-04T13:50:00Z");
+        ((ArrayNode) slipped.get("events"))
+                .add(event(first, "SET_STANDS", "2026-12-04T13:24:00Z"))
+                .add(event(first, "ON_TABLE", "2026-12-04T13:25:00Z"))
+                .add(event(first, "DONE", "2026-12-04T13:40:00Z"))
+                .add(event(second, "ON_TABLE", "2026-12-04T13:49:00Z"));
+        JsonNode sheet = json(post("/api/run-sheets", slipped.toString()));
+        assertThat(keys(sheet)).hasSize(4).doesNotContain(first, second);
+        assertThat(sheet.get("done").get(0).asString()).isEqualTo(first);
+        assertThat(sheet.get("onTable").get("key").asString()).isEqualTo(second);
+        assertThat(sheet.get("onTable").get("since").asDouble()).isEqualTo(13 * 60 + 49);
+        double until = sheet.get("onTable").get("until").asDouble();
+        assertThat(sheet.get("rows").get(0).get("changeStarts").asDouble()).isGreaterThanOrEqualTo(until);
+        assertThat(sheet.get("ends").asDouble()).isGreaterThan(plan.get("ends").asDouble());
+    }
+
+    @Test
+    public void eventsAreKeptOnceAndTakenBack() {
+        String id = added("/api/shoots", demo());
+        ObjectNode done = event("tart", "DONE", "2026-12-04T13:40:00Z");
+        ArrayNode told = JSON.createArrayNode().add(done);
+        String path = "/api/shoots/" + id + "/events";
+        assertThat(json(put(path, told.toString())).size()).isEqualTo(1);
+        assertThat(json(put(path, told.toString())).size()).isEqualTo(1);
+        assertThat(json(send("DELETE", path + "/" + done.get("id").asString(), new byte[0]))
+                        .size())
+                .isZero();
+        assertThat(put("/api/shoots/" + UUID.randomUUID() + "/events", told.toString())
+                        .statusCode())
+                .isEqualTo(404);
+    }
+
+    /** After a shoot whose turns of the camera took twelve minutes, a turn is reckoned with more than the usual six. */
+    @Test
+    public void minutesBecomeOnesOwn() {
+        ObjectNode shoot = onSets();
+        String id = added("/api/shoots", shoot);
+        ArrayNode told = JSON.createArrayNode();
+        for (int i = 0; i < 5; i++) {
+            String dish = shoot.get("dishes").get(i).get("key").asString();
+            told.add(event(dish, "SET_STANDS", "2026-12-04T1%d:12:00Z".formatted(i + 2)))
+                    .add(event(dish, "DONE", "2026-12-04T1%d:00:00Z".formatted(i + 3)));
+        }
+        put("/api/shoots/" + id + "/events", told.toString());
+        JsonNode sheet = json(
+                post("/api/run-sheets", question(shoot, "2026-12-04T08:00:00Z").toString()));
+        for (JsonNode step : sheet.get("minutes")) {
+            if (step.get("kind").asString().equals("CAMERA_ANGLE")) {
+                assertThat(step.get("minutes").asDouble()).isBetween(9.0, 12.0);
+                assertThat(step.get("usual").asDouble()).isEqualTo(6);
+            }
+        }
+        send("DELETE", "/api/shoots/" + id + "?version=1", new byte[0]);
+    }
+
+    @Test
+    public void aDeletedSetIsSaidAndTheRestGoesOn() {
+        ObjectNode shoot = demo();
+        ((ObjectNode) shoot.get("dishes").get(0).get("shots").get(0).get("set"))
+                .put("id", UUID.randomUUID().toString());
+        JsonNode sheet = json(
+                post("/api/run-sheets", question(shoot, "2026-12-04T08:00:00Z").toString()));
+        assertThat(keys(sheet)).hasSize(6);
+        assertThat(sheet.get("missingSets").size()).isEqualTo(6);
+    }
+
+    @Test
+    public void filesAndPastedLists() {
+        ObjectNode question = question(onSets(), "2026-12-04T08:00:00Z");
+        HttpResponse<byte[]> csv = post("/api/run-sheet-files?kind=CSV", question.toString());
+        assertThat(new String(csv.body(), StandardCharsets.UTF_8)).startsWith("Number,Dish,");
+        HttpResponse<byte[]> calendar = post("/api/run-sheet-files?kind=CALENDAR", question.toString());
+        assertThat(new String(calendar.body(), StandardCharsets.UTF_8)).startsWith("BEGIN:VCALENDAR");
+        added("/api/sets", titled("Fish pie of ours"));
+        ObjectNode pasted = JSON.createObjectNode().put("text", "Fish pie of ours, 9 min\nBread");
+        pasted.set("shoot", demo());
+        JsonNode dishes = json(post("/api/shoots/dishes", pasted.toString())).get("dishes");
+        assertThat(dishes.size()).isEqualTo(8);
+        assertThat(dishes.get(6).get("holdsMinutes").asDouble()).isEqualTo(9);
+        assertThat(dishes.get(6).get("shots").get(0).get("set").get("kind").asString())
+                .isEqualTo("kept-set");
+        assertThat(post("/api/shoots/dishes", pasted.put("text", "").toString()).statusCode())
+                .isEqualTo(422);
+    }
+}
