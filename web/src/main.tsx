@@ -10,17 +10,31 @@ const StandPage = lazy(() =>
   import("./stand/StandPage").then(({ StandPage }) => ({ default: StandPage })),
 );
 
+const ShootPage = lazy(() =>
+  import("./shoot/ShootPage").then(({ ShootPage }) => ({ default: ShootPage })),
+);
+const ShootList = lazy(() =>
+  import("./shoot/ShootList").then(({ ShootList }) => ({ default: ShootList })),
+);
+
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 2, refetchOnWindowFocus: true } },
 });
 
-/** The set that is built up at the stand, which is a page of its own. */
-const stand = /^#\/stand\/([0-9a-f-]{36})$/.exec(location.hash)?.[1];
+const PAGES = /^#\/(stand|shoots)(?:\/([0-9a-f-]{36}))?$/;
 
-// what the address names beside a set is another page
+/** Which page the address names beside the table: a set at the stand, all shoots or one of them. */
+const [, page, id] = PAGES.exec(location.hash) ?? [];
+
 addEventListener("hashchange", () => {
-  if (/^#\/stand\//.test(location.hash) || stand) location.reload();
+  if (PAGES.test(location.hash) || page) location.reload();
 });
+
+function Page() {
+  if (page === "stand" && id) return <StandPage id={id} />;
+  if (page === "shoots") return id ? <ShootPage id={id} /> : <ShootList />;
+  return <App />;
+}
 
 const root = document.getElementById("root");
 if (root) {
@@ -29,7 +43,9 @@ if (root) {
       <QueryClientProvider client={queries}>
         <Tooltip.Provider delayDuration={400}>
           <Boundary name="Zephyrdune">
-            <Suspense fallback={null}>{stand ? <StandPage id={stand} /> : <App />}</Suspense>
+            <Suspense fallback={null}>
+              <Page />
+            </Suspense>
           </Boundary>
         </Tooltip.Provider>
       </QueryClientProvider>

@@ -126,3 +126,26 @@ export type KeptPhotograph = Schemas["KeptPhotograph"];
 export type KeepPhotograph = Schemas["KeepPhotograph"];
 export type PhotographAnswer = Schemas["PhotographAnswer"];
 export type PhotographLine = Schemas["LineAnswer"];
+export type Shoot = Schemas["Shoot"];
+export type ShootDish = Schemas["ShootDish"];
+export type Shot = Schemas["Shot"];
+export type StoredShoot = Omit<Schemas["StoredShoot"], "shoot"> & { shoot: Shoot };
+export type ShootSummary = Schemas["ShootSummary"];
+export type DeletedShoot = Schemas["DeletedShoot"];
+export type ShootEvent = Schemas["StoredEvent"];
+export type ShootEventKind = ShootEvent["what"];
+export type ChangeStep = Omit<Schemas["ChangeStepAnswer"], "lines"> & { lines: ChangedLine[] };
+export type ChangedLine = Omit<Schemas["ChangedLineAnswer"], "from"> & { from: number | null };
+export type RunSheetRow = Omit<Schemas["RowAnswer"], "change" | "within"> & {
+  change: ChangeStep[];
+  within: ChangeStep[][];
+};
+export type Unmet = Omit<Schemas["UnmetAnswer"], "key" | "change"> & {
+  key: string | null;
+  change: Schemas["UnmetAnswer"]["change"] | null;
+};
+export type RunSheet = Omit<Schemas["RunSheetAnswer"], "rows" | "unmet" | "onTable"> & {
+  rows: RunSheetRow[];
+  unmet: Unmet[];
+  onTable: Schemas["OnTableAnswer"] | null;
+};

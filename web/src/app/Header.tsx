@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import {
   Backpack,
+  CalendarClock,
   ClipboardCheck,
   Download,
   Eye,
@@ -72,6 +73,12 @@ export function Header() {
       >
         <Eye size={16} /> <span className="max-sm:sr-only">Looks</span>
       </Button>
+      <a
+        href="#/shoots"
+        className="inline-flex h-9 items-center justify-center gap-2 rounded-md border border-edge/60 px-3 hover:bg-raised max-sm:hidden"
+      >
+        <CalendarClock size={16} /> Shoots
+      </a>
       {set && (
         <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:mx-1 max-sm:text-sm">
           {set.title}

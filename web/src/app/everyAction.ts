@@ -12,7 +12,7 @@ import { setActions } from "../sets/actions";
 import { PART_LABELS, SUBJECT_LABELS } from "../views/controls/labels";
 import { lightsAlone, showOnly } from "../views/picture/only";
 import { keepShown } from "../views/picture/takes";
-import { goToTheStand, openSheet } from "./sheets";
+import { goToShoots, goToTheStand, openSheet } from "./sheets";
 import { startTour } from "./tour";
 
 /** Something that can be done from anywhere. */
@@ -69,6 +69,7 @@ function sheets(): Action[] {
     { group, words: "Keys", keys: "?", run: () => openSheet("keys") },
     ...(useTable.getState().set ? [{ group, words: "Tour", run: startTour }] : []),
     ...(useTable.getState().id ? [{ group, words: "At the stand", run: goToTheStand }] : []),
+    { group, words: "Shoots", run: goToShoots },
   ];
 }
 

@@ -12,3 +12,8 @@ export const openSheet = (open: SheetName | null) => useSheets.setState({ open }
 export function goToTheStand(): void {
   location.hash = `#/stand/${useTable.getState().id}`;
 }
+
+/** All shoots. */
+export function goToShoots(): void {
+  location.hash = "#/shoots";
+}

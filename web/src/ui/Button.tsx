@@ -14,7 +14,7 @@ export function Button({ look = "plain", className = "", ...rest }: Props) {
   return (
     <button
       type="button"
-      className={`inline-flex h-9 items-center justify-center gap-2 whitespace-nowrap rounded-md px-3 text-sm max-sm:h-11 ${LOOKS[look]} ${className}`}
+      className={`inline-flex h-9 items-center justify-center gap-2 whitespace-nowrap rounded-md px-3 text-sm max-sm:h-11 [&>svg]:shrink-0 ${LOOKS[look]} ${className}`}
       {...rest}
     />
   );

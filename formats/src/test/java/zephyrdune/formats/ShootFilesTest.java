@@ -64,7 +64,7 @@ public class ShootFilesTest {
         return new Object[][] {
             {"\"version\": 1", "\"version\": 2", "version", "version 1 is"},
             {"2026-12-04", "4.12.2026", "date", "write it as 2026-12-04"},
-            {"\"endsHours\": 15.5", "\"endsHours\": 12", "endsHours", "ends before it begins"},
+            {"\"endsHours\": 16", "\"endsHours\": 12", "endsHours", "ends before it begins"},
             {"\"holdsMinutes\": 8", "\"holdsMinutes\": 0", "dishes[3].holdsMinutes", "between 1 and 1440 minutes"},
             {"\"key\": \"tart\"", "\"key\": \"chowder\"", "dishes[2].key", "one key"},
             {"\"byHours\": 14.75", "\"byHours\": 12", "dishes[5].byHours", "before it can be ready"},
@@ -149,7 +149,7 @@ public class ShootFilesTest {
     /** In central Europe clocks went back an hour on 25 October 2026 at 3:00 (directive 2000/84/EC): a shoot over that hour is as long as it says. */
     @Test
     public void changedClocksDoNotMakeAShootLonger() throws BadFile {
-        Shoot night = shoot().withDate("2026-10-24").withStarts(23).withEnds(28).withKitchen(22);
+        Shoot night = shoot().withDate("2026-10-24").withEnds(28).withStarts(23).withKitchen(22);
         ShootClock clock = ShootClock.of(night);
         assertThat(clock.instant(23 * 60)).isEqualTo(Instant.parse("2026-10-24T21:00:00Z"));
         assertThat(clock.instant(28 * 60)).isEqualTo(Instant.parse("2026-10-25T02:00:00Z"));

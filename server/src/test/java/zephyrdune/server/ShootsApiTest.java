@@ -14,6 +14,8 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.ShootFormat;
 
 /** Shoots, what happened at them, and run sheets over HTTP. */
 public class ShootsApiTest extends RunningServer {
@@ -70,10 +72,11 @@ public class ShootsApiTest extends RunningServer {
     }
 
     @Test
-    public void aShootIsKeptAndNothingIsOverwritten() {
+    public void aShootIsKeptAndNothingIsOverwritten() throws BadFile {
         ObjectNode shoot = demo();
         String id = added("/api/shoots", shoot);
-        assertThat(json(get("/api/shoots/" + id)).get("shoot")).isEqualTo(shoot);
+        assertThat(ShootFormat.read(json(get("/api/shoots/" + id)).get("shoot")))
+                .isEqualTo(ShootFormat.read(shoot));
         ObjectNode save = JSON.createObjectNode().put("version", 1);
         save.set("shoot", shoot.put("title", "Spring menu"));
         assertThat(json(put("/api/shoots/" + id, save.toString()))

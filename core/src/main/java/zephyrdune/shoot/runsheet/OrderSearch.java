@@ -25,6 +25,7 @@ final class OrderSearch {
     private static final long ORDERS = 200_000;
 
     private static final int USUAL_COUNT = 20;
+    private static final long TIMES_OVER = 50;
 
     /** How much worse an order may be at first for the search to go on from it, in the steps of {@link OrderScore}. */
     private static final String ANNEALING = "20000hard/8000medium/20000soft";
@@ -61,8 +62,13 @@ final class OrderSearch {
                 .order();
     }
 
-    /** Those too that it takes to place each dish for the first time. */
+    /** Those too that it takes to place each dish for the first time; of few dishes each order many times over is enough. */
     private static long orders(int count) {
-        return (long) count * count / 2 + ORDERS * USUAL_COUNT / Math.max(USUAL_COUNT, count);
+        long all = 1;
+        for (int i = 2; i <= count && all < ORDERS; i++) {
+            all *= i;
+        }
+        long looked = Math.min(TIMES_OVER * all, ORDERS * USUAL_COUNT / Math.max(USUAL_COUNT, count));
+        return (long) count * count / 2 + looked;
     }
 }

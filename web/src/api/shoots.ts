@@ -1,0 +1,29 @@
+import { ask, json, send } from "./ask";
+import type { DeletedShoot, RunSheet, Shoot, ShootEvent, ShootSummary, StoredShoot } from "./types";
+
+const at = (id: string) => `/api/shoots/${id}`;
+
+export type RunSheetFile = "CSV" | "CALENDAR";
+
+/** What the server knows of shoots. */
+export const shoots = {
+  list: () => json<ShootSummary[]>("/api/shoots"),
+  deleted: () => json<DeletedShoot[]>("/api/shoots/deleted"),
+  get: (id: string) => json<StoredShoot>(at(id)),
+  add: (shoot: Shoot) => json<StoredShoot>("/api/shoots", send("POST", shoot)),
+  save: (id: string, version: number, shoot: Shoot) =>
+    json<StoredShoot>(at(id), send("PUT", { version, shoot })),
+  remove: (id: string, version: number) => ask(`${at(id)}?version=${version}`, send("DELETE")),
+  restore: (id: string) => json<StoredShoot>(`${at(id)}/restore`, send("POST")),
+  pasted: (text: string, shoot: Shoot) =>
+    json<Shoot>("/api/shoots/dishes", send("POST", { text, shoot })),
+  events: (id: string) => json<ShootEvent[]>(`${at(id)}/events`),
+  putEvents: (id: string, events: ShootEvent[]) =>
+    json<ShootEvent[]>(`${at(id)}/events`, send("PUT", events)),
+  takeBack: (id: string, event: string) =>
+    json<ShootEvent[]>(`${at(id)}/events/${event}`, send("DELETE")),
+  sheet: (shoot: Shoot, events: ShootEvent[], now: string, signal?: AbortSignal) =>
+    json<RunSheet>("/api/run-sheets", send("POST", { shoot, events, now }, signal)),
+  file: async (kind: RunSheetFile, shoot: Shoot, events: ShootEvent[], now: string) =>
+    (await ask(`/api/run-sheet-files?kind=${kind}`, send("POST", { shoot, events, now }))).blob(),
+};
