@@ -16,12 +16,13 @@ const ShootPage = lazy(() =>
 const ShootList = lazy(() =>
   import("./shoot/ShootList").then(({ ShootList }) => ({ default: ShootList })),
 );
+const LogPage = lazy(() => import("./log/LogPage").then(({ LogPage }) => ({ default: LogPage })));
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 2, refetchOnWindowFocus: true } },
 });
 
-const PAGES = /^#\/(stand|shoots)(?:\/([0-9a-f-]{36}))?$/;
+const PAGES = /^#\/(stand|shoots|log)(?:\/([0-9a-f-]{36}))?$/;
 
 /** Which page the address names beside the table: a set at the stand, all shoots or one of them. */
 const [, page, id] = PAGES.exec(location.hash) ?? [];
@@ -33,6 +34,7 @@ addEventListener("hashchange", () => {
 function Page() {
   if (page === "stand" && id) return <StandPage id={id} />;
   if (page === "shoots") return id ? <ShootPage id={id} /> : <ShootList />;
+  if (page === "log") return <LogPage />;
   return <App />;
 }
 

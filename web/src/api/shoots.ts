@@ -1,4 +1,4 @@
-import { ask, json, send } from "./ask";
+import { ask, bytes, json, send } from "./ask";
 import type { DeletedShoot, RunSheet, Shoot, ShootEvent, ShootSummary, StoredShoot } from "./types";
 
 const at = (id: string) => `/api/shoots/${id}`;
@@ -24,6 +24,8 @@ export const shoots = {
     json<ShootEvent[]>(`${at(id)}/events/${event}`, send("DELETE")),
   sheet: (shoot: Shoot, events: ShootEvent[], now: string, signal?: AbortSignal) =>
     json<RunSheet>("/api/run-sheets", send("POST", { shoot, events, now }, signal)),
+  archive: async (id: string) => (await ask(`${at(id)}/archive`)).blob(),
+  openArchive: (file: Blob) => json<{ id: string }>("/api/shoot-archives", bytes(file)),
   file: async (kind: RunSheetFile, shoot: Shoot, events: ShootEvent[], now: string) =>
     (await ask(`/api/run-sheet-files?kind=${kind}`, send("POST", { shoot, events, now }))).blob(),
 };

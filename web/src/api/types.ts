@@ -149,3 +149,9 @@ export type RunSheet = Omit<Schemas["RunSheetAnswer"], "rows" | "unmet" | "onTab
   unmet: Unmet[];
   onTable: Schemas["OnTableAnswer"] | null;
 };
+export type LoggedRecord = Omit<Schemas["StoredRecord"], "shoot" | "client"> & {
+  shoot: string | null;
+  client: string | null;
+};
+export type RecordsAnswer = Omit<Schemas["RecordsAnswer"], "records"> & { records: LoggedRecord[] };
+export type RecordChoices = Schemas["RecordChoices"];

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import {
   Backpack,
+  BookOpen,
   CalendarClock,
   ClipboardCheck,
   Download,
@@ -78,6 +79,12 @@ export function Header() {
         className="inline-flex h-9 items-center justify-center gap-2 rounded-md border border-edge/60 px-3 hover:bg-raised max-sm:hidden"
       >
         <CalendarClock size={16} /> Shoots
+      </a>
+      <a
+        href="#/log"
+        className="inline-flex h-9 items-center justify-center gap-2 rounded-md border border-edge/60 px-3 hover:bg-raised max-sm:hidden"
+      >
+        <BookOpen size={16} /> Log
       </a>
       {set && (
         <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:mx-1 max-sm:text-sm">

@@ -12,7 +12,7 @@ import { setActions } from "../sets/actions";
 import { PART_LABELS, SUBJECT_LABELS } from "../views/controls/labels";
 import { lightsAlone, showOnly } from "../views/picture/only";
 import { keepShown } from "../views/picture/takes";
-import { goToShoots, goToTheStand, openSheet } from "./sheets";
+import { goToShoots, goToTheLog, goToTheStand, openSheet } from "./sheets";
 import { startTour } from "./tour";
 
 /** Something that can be done from anywhere. */
@@ -70,6 +70,7 @@ function sheets(): Action[] {
     ...(useTable.getState().set ? [{ group, words: "Tour", run: startTour }] : []),
     ...(useTable.getState().id ? [{ group, words: "At the stand", run: goToTheStand }] : []),
     { group, words: "Shoots", run: goToShoots },
+    { group, words: "Log", run: goToTheLog },
   ];
 }
 

@@ -17,3 +17,8 @@ export function goToTheStand(): void {
 export function goToShoots(): void {
   location.hash = "#/shoots";
 }
+
+/** What was kept as takes and frames. */
+export function goToTheLog(): void {
+  location.hash = "#/log";
+}

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { CalendarPlus, Copy, Trash2 } from "lucide-react";
+import { CalendarPlus, Copy, Import, Trash2 } from "lucide-react";
 import { shoots } from "../api/shoots";
 import type { Shoot, ShootSummary } from "../api/types";
 import { attempt } from "../set/attempt";
 import { Button, SymbolButton } from "../ui/Button";
+import { FilePick, usePicker } from "../ui/FilePick";
 import { Mark } from "../ui/Mark";
 import { Notices, tell } from "../ui/notices";
 
@@ -12,6 +13,7 @@ export function ShootList() {
   const queries = useQueryClient();
   const list = useQuery({ queryKey: ["shoots"], queryFn: shoots.list });
   const deleted = useQuery({ queryKey: ["deleted-shoots"], queryFn: shoots.deleted });
+  const picker = usePicker();
   const again = () => {
     void queries.invalidateQueries({ queryKey: ["shoots"] });
     void queries.invalidateQueries({ queryKey: ["deleted-shoots"] });
@@ -23,6 +25,10 @@ export function ShootList() {
   const from = async ({ id }: ShootSummary) => {
     const stored = await attempt(() => shoots.get(id));
     if (stored) await begin({ ...stored.shoot, title: anew(stored.shoot.title), date: today() });
+  };
+  const bringIn = async (file: File) => {
+    const opened = await attempt(() => shoots.openArchive(file));
+    if (opened) location.hash = `#/shoots/${opened.id}`;
   };
   const restore = async (id: string) => {
     if (await attempt(() => shoots.restore(id))) again();
@@ -38,9 +44,22 @@ export function ShootList() {
         <Mark />
         <h1 className="font-semibold text-lg">Shoots</h1>
         <span className="flex-1" />
+        <a className="px-2 underline" href="#/log">
+          Log
+        </a>
         <a className="px-2 underline" href="#/">
           The table
         </a>
+        <FilePick
+          picker={picker}
+          accept=".zip"
+          label="A shoot’s archive"
+          testId="shoot-archive"
+          onFile={bringIn}
+        />
+        <Button look="outline" onClick={() => picker.current?.click()}>
+          <Import size={16} /> Bring one in
+        </Button>
         <Button look="strong" onClick={() => begin(empty())}>
           <CalendarPlus size={16} /> New shoot
         </Button>

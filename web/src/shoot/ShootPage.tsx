@@ -199,33 +199,45 @@ function Header({ shoot }: { shoot: Shoot | null }) {
 }
 
 function Files({ shoot }: { shoot: Shoot }) {
-  const write = async (kind: RunSheetFile, ending: string) => {
+  const id = useShoot((state) => state.id);
+  const write = (kind: RunSheetFile, ending: string) => {
     const start = new Date(startOf(shoot)).toISOString();
-    const file = await attempt(() => shoots.file(kind, shoot, [], start));
+    return keep(`run-sheet-${shoot.date}.${ending}`, () => shoots.file(kind, shoot, [], start));
+  };
+  const keep = async (name: string, made: () => Promise<Blob>) => {
+    const file = await attempt(made);
     if (!file) return;
     const link = document.createElement("a");
     link.href = URL.createObjectURL(file);
-    link.download = `run-sheet-${shoot.date}.${ending}`;
+    link.download = name;
     link.click();
     setTimeout(() => URL.revokeObjectURL(link.href), 1000);
   };
   return (
     <Menu
-      name="Run sheet as a file"
+      name="As a file"
       align="end"
       trigger={
         <Button look="outline">
-          <FileDown size={16} /> <span className="max-sm:sr-only">Run sheet as a file</span>
+          <FileDown size={16} /> <span className="max-sm:sr-only">As a file</span>
         </Button>
       }
     >
       <div className="flex w-56 flex-col">
         <Button className="justify-start" onClick={() => write("CALENDAR", "ics")}>
-          Calendar with alarms (.ics)
+          Run sheet, a calendar (.ics)
         </Button>
         <Button className="justify-start" onClick={() => write("CSV", "csv")}>
-          Table (.csv)
+          Run sheet, a table (.csv)
         </Button>
+        {id && (
+          <Button
+            className="justify-start"
+            onClick={() => keep(`shoot-${shoot.date}.zip`, () => shoots.archive(id))}
+          >
+            The whole shoot (.zip)
+          </Button>
+        )}
       </div>
     </Menu>
   );

@@ -51,7 +51,8 @@ public class ShootTest extends Browsing {
         try (BrowserContext context = newContext(1280, 800)) {
             Page shoot = opened(context);
             String first = order(shoot).get(0);
-            shoot.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("On set")).click();
+            shoot.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("On set"))
+                    .click();
             shoot.getByTestId("rehearse").click();
             assertThat(shoot.getByTestId("set-clock")).hasText("13:00");
             int planned = firstStarts(shoot);
@@ -140,9 +141,11 @@ public class ShootTest extends Browsing {
             assertThat(shoot.getByText("New shoot").nth(1)).isVisible();
             button(shoot, "Delete it").first().click();
             button(shoot, "Undo").click();
-            assertThat(shoot.getByText(Pattern.compile("Client · .* · 3 dishes"))).isVisible();
+            assertThat(shoot.getByText(Pattern.compile("Client · .* · 3 dishes")))
+                    .isVisible();
             button(shoot, "Delete it").first().click();
-            assertThat(shoot.getByText(Pattern.compile("Client · .* · 3 dishes"))).isHidden();
+            assertThat(shoot.getByText(Pattern.compile("Client · .* · 3 dishes")))
+                    .isHidden();
         }
     }
 
@@ -152,7 +155,8 @@ public class ShootTest extends Browsing {
         try (BrowserContext one = newContext(390, 844);
                 BrowserContext other = newContext(1280, 800)) {
             Page phone = opened(one);
-            phone.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("On set")).click();
+            phone.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("On set"))
+                    .click();
             assertThat(tell(phone, "cooking")).isVisible();
             one.setOffline(true);
             tell(phone, "cooking").click();
@@ -160,7 +164,8 @@ public class ShootTest extends Browsing {
             one.setOffline(false);
             assertThat(phone.getByText("No connection since")).isHidden();
             Page desk = opened(other);
-            desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("On set")).click();
+            desk.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("On set"))
+                    .click();
             assertThat(desk.getByTestId("next-dish")).containsText("in the kitchen");
             button(desk, "Take the last one back").click();
             assertThat(tell(desk, "cooking")).isVisible();

@@ -220,4 +220,78 @@ public class ShootsApiTest extends RunningServer {
         assertThat(post("/api/shoots/dishes", pasted.put("text", "").toString()).statusCode())
                 .isEqualTo(422);
     }
+
+    /** A shoot brought in from its archive is the same on sets of its own, with takes, notes and what happened. */
+    @Test
+    public void anArchiveComesBackBesideWhatIsThere() throws BadFile {
+        ObjectNode shoot = onSets().put("title", "Season one");
+        String set = shoot.get("dishes")
+                .get(0)
+                .get("shots")
+                .get(0)
+                .get("set")
+                .get("id")
+                .asString();
+        ObjectNode take = JSON.createObjectNode().put("name", "the good one").put("about", "");
+        take.putArray("off");
+        take.set("set", titled("At an angle"));
+        String taken = json(post("/api/sets/" + set + "/takes", take.toString()))
+                .get("id")
+                .asString();
+        put("/api/records/" + taken, "{\"notes\": \"keep\", \"rating\": 4}");
+        String id = added("/api/shoots", shoot);
+        put(
+                "/api/shoots/" + id + "/events",
+                JSON.createArrayNode()
+                        .add(event("tart", "DONE", "2026-12-04T13:40:00Z"))
+                        .toString());
+        byte[] archive = get("/api/shoots/" + id + "/archive").body();
+        HttpResponse<byte[]> opened = send(to("/api/shoot-archives")
+                .header("content-type", "application/octet-stream")
+                .POST(java.net.http.HttpRequest.BodyPublishers.ofByteArray(archive))
+                .build());
+        assertThat(opened.statusCode())
+                .as(new String(opened.body(), StandardCharsets.UTF_8))
+                .isEqualTo(201);
+        String copy = json(opened).get("id").asString();
+        assertThat(copy).isNotEqualTo(id);
+        JsonNode there = json(get("/api/shoots/" + copy)).get("shoot");
+        String ownSet = there.get("dishes")
+                .get(0)
+                .get("shots")
+                .get(0)
+                .get("set")
+                .get("id")
+                .asString();
+        assertThat(ownSet).isNotEqualTo(set);
+        assertThat(json(get("/api/sets/" + ownSet)).get("set"))
+                .isEqualTo(json(get("/api/sets/" + set)).get("set"));
+        JsonNode takes = json(get("/api/sets/" + ownSet + "/takes"));
+        assertThat(takes.get(0).get("name").asString()).isEqualTo("the good one");
+        assertThat(json(get("/api/shoots/" + copy + "/events")).size()).isEqualTo(1);
+        String back = there.toString();
+        for (JsonNode dish : shoot.get("dishes")) {
+            String from = dish.get("shots").get(0).get("set").get("id").asString();
+            int at = StreamSupport.stream(shoot.get("dishes").spliterator(), false)
+                    .toList()
+                    .indexOf(dish);
+            back = back.replace(
+                    there.get("dishes")
+                            .get(at)
+                            .get("shots")
+                            .get(0)
+                            .get("set")
+                            .get("id")
+                            .asString(),
+                    from);
+        }
+        assertThat(ShootFormat.read(JSON.readTree(back))).isEqualTo(ShootFormat.read(shoot));
+        HttpResponse<byte[]> bad = send(to("/api/shoot-archives")
+                .header("content-type", "application/octet-stream")
+                .POST(java.net.http.HttpRequest.BodyPublishers.ofByteArray(new byte[] {1, 2, 3}))
+                .build());
+        assertThat(bad.statusCode()).isEqualTo(422);
+        send("DELETE", "/api/shoots/" + id + "?version=1", new byte[0]);
+        send("DELETE", "/api/shoots/" + copy + "?version=1", new byte[0]);
+    }
 }

@@ -25,7 +25,7 @@ import zephyrdune.formats.SetFormat;
 
 /**
  * The JSON files of a backup: one for each set, and for each take and test frame with the set file in it, what hand meters said, the tone curves of cameras, the kit, the lookbook, the wall test, one for each kept
- * photograph, and what was done once.
+ * photograph and shoot, and what was done once.
  */
 final class BackupEntries {
 
@@ -35,6 +35,8 @@ final class BackupEntries {
     private static final String WALL_TEST = "wall-test.json";
     private static final String TONE_CURVES = "tone-curves.json";
     private static final String PHOTOGRAPHS = "photographs/";
+    private static final String RECORD_NOTES = "record-notes.json";
+    private static final String SHOOTS = "shoots/";
     private static final String LOOKBOOK = "lookbook.json";
     private static final String DONE_ONCE = "done-once.json";
     private static final String SETS = "sets/";
@@ -126,6 +128,14 @@ final class BackupEntries {
             node.set("document", photograph.marks());
             entries.put(PHOTOGRAPHS + photograph.id() + ".json", bytes(node));
         }
+        kept.shoots().forEach(shoot -> entries.put(SHOOTS + shoot.id() + ".json", bytes(shoot.entry())));
+        ArrayNode notes = JSON.createArrayNode();
+        kept.notes()
+                .forEach(note -> notes.addObject()
+                        .put("record", note.record().toString())
+                        .put("notes", note.notes())
+                        .put("rating", note.rating()));
+        entries.put(RECORD_NOTES, bytes(notes));
         ArrayNode once = JSON.createArrayNode();
         for (Kept.DoneOnce done : kept.doneOnce()) {
             once.addObject()
@@ -172,6 +182,8 @@ final class BackupEntries {
         List<Kept.KeptMeterReading> meters = new ArrayList<>();
         List<Kept.KeptToneCurve> curves = new ArrayList<>();
         List<Kept.KeptPhotograph> photographs = new ArrayList<>();
+        List<Kept.KeptNote> notes = new ArrayList<>();
+        List<KeptShoot> shoots = new ArrayList<>();
         List<Kept.DoneOnce> once = new ArrayList<>();
         try {
             for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
@@ -195,6 +207,15 @@ final class BackupEntries {
                             node.path("version").intValue(), time(node, "updatedAt"), node.path("document")));
                 } else if (entry.getKey().startsWith(PHOTOGRAPHS)) {
                     photographs.add(photograph(node));
+                } else if (entry.getKey().equals(RECORD_NOTES)) {
+                    for (JsonNode note : node) {
+                        notes.add(new Kept.KeptNote(
+                                UUID.fromString(note.path("record").asString()),
+                                note.path("notes").asString(),
+                                note.path("rating").intValue()));
+                    }
+                } else if (entry.getKey().startsWith(SHOOTS)) {
+                    shoots.add(KeptShoot.read(node));
                 } else if (entry.getKey().equals(TONE_CURVES)) {
                     for (JsonNode curve : node) {
                         curves.add(new Kept.KeptToneCurve(
@@ -227,7 +248,7 @@ final class BackupEntries {
         if (meters.stream().anyMatch(meter -> !known.contains(meter.set()))) {
             throw new BadBackup("It is damaged: a meter reading in it is of no set in it");
         }
-        return new Kept(sets, takes, frames, meters, curves, kit, lookbook, wallTest, photographs, once);
+        return new Kept(sets, takes, frames, meters, curves, kit, lookbook, wallTest, photographs, shoots, notes, once);
     }
 
     private static Kept.KeptSet set(JsonNode node) throws BadBackup {
@@ -300,11 +321,11 @@ final class BackupEntries {
                 document(node, MarksFormat.FORMAT, MarksFormat.VERSION));
     }
 
-    private static OffsetDateTime time(JsonNode node, String field) {
+    static OffsetDateTime time(JsonNode node, String field) {
         return OffsetDateTime.parse(node.path(field).asString());
     }
 
-    private static JsonNode document(JsonNode node, String format, int newest) throws BadBackup {
+    static JsonNode document(JsonNode node, String format, int newest) throws BadBackup {
         JsonNode document = node.path("document");
         if (!document.path("format").asString("").equals(format)) {
             throw new BadBackup("It is damaged: a document in it is of no known kind");

@@ -33,7 +33,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class BackupFile {
 
     static final String FORMAT = "zephyrdune-backup";
-    static final int VERSION = 8;
+    static final int VERSION = 9;
 
     private static final String MANIFEST = "manifest.json";
 

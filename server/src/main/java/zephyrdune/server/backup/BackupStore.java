@@ -6,7 +6,9 @@ import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.Base64;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -35,8 +37,28 @@ final class BackupStore {
     }
 
     Kept read() {
+        return read("");
+    }
+
+    /** A shoot that is not deleted. */
+    Optional<KeptShoot> shoot(UUID id) {
+        return KeptShoot.all(jdbc).stream()
+                .filter(shoot -> shoot.id().equals(id) && shoot.deletedAt().isEmpty())
+                .findFirst();
+    }
+
+    /** A shoot with what belongs to the sets that it is photographed on, and the kit. */
+    Kept read(KeptShoot shoot, Set<UUID> sets) {
+        String listed = sets.stream().map(UUID::toString).collect(Collectors.joining(","));
+        return read(" where deleted_at is null and set_id = any(cast('{" + listed + "}' as uuid[]))")
+                .only(shoot);
+    }
+
+    /** @param ofSets a condition on set_id and deleted_at; empty for everything */
+    private Kept read(String ofSets) {
         return reading.execute(status -> new Kept(
-                jdbc.sql("select id, version, created_at, updated_at, deleted_at, document from table_set order by id")
+                jdbc.sql("select id, version, created_at, updated_at, deleted_at, document from table_set"
+                                + ofSets.replace("set_id", "id") + " order by id")
                         .query((row, n) -> new Kept.KeptSet(
                                 row.getObject("id", UUID.class),
                                 row.getInt("version"),
@@ -45,16 +67,19 @@ final class BackupStore {
                                 Optional.ofNullable(time(row, "deleted_at")),
                                 document(row)))
                         .list(),
-                jdbc.sql(
-                                "select id, set_id, name, about, off, picture, fine, made_at, deleted_at, document from take order by id")
+                jdbc.sql("select id, set_id, name, about, off, picture, fine, made_at, deleted_at, document from take"
+                                + ofSets + " order by id")
                         .query((row, n) -> take(row))
                         .list(),
                 jdbc.sql("""
                                 select id, set_id, name, hash, camera, taken_at, aperture, shutter, speed, width, height, picture, added_at,
                                     deleted_at, lit, counts, registration, document
-                                from frame order by id
-                                """).query((row, n) -> frame(row)).list(),
-                jdbc.sql("select id, set_id, kind, value, document, read_at from meter_reading order by id")
+                                from frame
+                                """ + ofSets + " order by id")
+                        .query((row, n) -> frame(row))
+                        .list(),
+                jdbc.sql("select id, set_id, kind, value, document, read_at from meter_reading"
+                                + ofSets.replace("deleted_at is null and ", "") + " order by id")
                         .query((row, n) -> new Kept.KeptMeterReading(
                                 row.getObject("id", UUID.class),
                                 row.getObject("set_id", UUID.class),
@@ -83,6 +108,11 @@ final class BackupStore {
                                 time(row, "created_at"),
                                 JSON.readTree(row.getString("marks"))))
                         .list(),
+                KeptShoot.all(jdbc),
+                jdbc.sql("select record_id, notes, rating from record_note order by record_id")
+                        .query((row, n) -> new Kept.KeptNote(
+                                row.getObject("record_id", UUID.class), row.getString("notes"), row.getInt("rating")))
+                        .list(),
                 jdbc.sql("select what, done_at from done_once order by what")
                         .query((row, n) -> new Kept.DoneOnce(row.getString("what"), time(row, "done_at")))
                         .list()));
@@ -92,7 +122,7 @@ final class BackupStore {
     void replace(Kept kept) {
         writing.executeWithoutResult(status -> {
             jdbc.sql(
-                            "lock table table_set, take, frame, meter_reading, tone_curve, tether, kit, lookbook, wall_test, photograph, done_once")
+                            "lock table table_set, take, frame, meter_reading, tone_curve, tether, kit, lookbook, wall_test, photograph, shoot, shoot_event, record_note, done_once")
                     .update();
             jdbc.sql("delete from take").update();
             jdbc.sql("delete from frame").update();
@@ -104,36 +134,53 @@ final class BackupStore {
             jdbc.sql("delete from lookbook").update();
             jdbc.sql("delete from wall_test").update();
             jdbc.sql("delete from photograph").update();
+            jdbc.sql("delete from shoot").update();
+            jdbc.sql("delete from record_note").update();
             jdbc.sql("delete from done_once").update();
-            for (Kept.KeptSet set : kept.sets()) {
-                jdbc.sql("""
+            put(kept);
+        });
+    }
+
+    /** Puts all of it beside what is there, or nothing. */
+    void add(Kept kept) {
+        writing.executeWithoutResult(status -> put(kept));
+    }
+
+    private void put(Kept kept) {
+        for (Kept.KeptSet set : kept.sets()) {
+            jdbc.sql("""
                                 insert into table_set (id, version, title, document, created_at, updated_at, deleted_at)
                                 values (?, ?, ?, ?::json, ?, ?, ?)
                                 """)
-                        .params(
-                                set.id(),
-                                set.version(),
-                                set.document().path("title").asString(""),
-                                set.document().toString(),
-                                set.createdAt(),
-                                set.updatedAt(),
-                                set.deletedAt().orElse(null))
-                        .update();
-            }
-            kept.takes().forEach(this::add);
-            kept.frames().forEach(this::add);
-            kept.meterReadings().forEach(this::add);
-            kept.toneCurves().forEach(this::add);
-            kept.kit().ifPresent(kit -> add("kit", kit));
-            kept.lookbook().ifPresent(book -> add("lookbook", book));
-            kept.wallTest().ifPresent(test -> add("wall_test", test));
-            kept.photographs().forEach(this::add);
-            for (Kept.DoneOnce done : kept.doneOnce()) {
-                jdbc.sql("insert into done_once (what, done_at) values (?, ?)")
-                        .params(done.what(), done.doneAt())
-                        .update();
-            }
-        });
+                    .params(
+                            set.id(),
+                            set.version(),
+                            set.document().path("title").asString(""),
+                            set.document().toString(),
+                            set.createdAt(),
+                            set.updatedAt(),
+                            set.deletedAt().orElse(null))
+                    .update();
+        }
+        kept.takes().forEach(this::add);
+        kept.frames().forEach(this::add);
+        kept.meterReadings().forEach(this::add);
+        kept.toneCurves().forEach(this::add);
+        kept.kit().ifPresent(kit -> add("kit", kit));
+        kept.lookbook().ifPresent(book -> add("lookbook", book));
+        kept.wallTest().ifPresent(test -> add("wall_test", test));
+        kept.photographs().forEach(this::add);
+        kept.shoots().forEach(shoot -> shoot.add(jdbc));
+        for (Kept.KeptNote note : kept.notes()) {
+            jdbc.sql("insert into record_note (record_id, notes, rating) values (?, ?, ?)")
+                    .params(note.record(), note.notes(), note.rating())
+                    .update();
+        }
+        for (Kept.DoneOnce done : kept.doneOnce()) {
+            jdbc.sql("insert into done_once (what, done_at) values (?, ?)")
+                    .params(done.what(), done.doneAt())
+                    .update();
+        }
     }
 
     private Optional<Kept.KeptSingle> single(String table) {

@@ -4,7 +4,10 @@ import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 
 /** Everything that is kept, at one moment. */
@@ -18,6 +21,8 @@ record Kept(
         Optional<KeptSingle> lookbook,
         Optional<KeptSingle> wallTest,
         List<KeptPhotograph> photographs,
+        List<KeptShoot> shoots,
+        List<KeptNote> notes,
         List<DoneOnce> doneOnce) {
 
     Kept {
@@ -27,7 +32,29 @@ record Kept(
         meterReadings = List.copyOf(meterReadings);
         toneCurves = List.copyOf(toneCurves);
         photographs = List.copyOf(photographs);
+        shoots = List.copyOf(shoots);
+        notes = List.copyOf(notes);
         doneOnce = List.copyOf(doneOnce);
+    }
+
+    /** What belongs to a shoot whose sets, takes, frames and meter readings these are. */
+    Kept only(KeptShoot shoot) {
+        Set<UUID> own = Stream.concat(
+                        takes.stream().map(KeptTake::id), frames.stream().map(KeptFrame::id))
+                .collect(Collectors.toSet());
+        return new Kept(
+                sets,
+                takes,
+                frames,
+                meterReadings,
+                List.of(),
+                kit,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of(shoot),
+                notes.stream().filter(note -> own.contains(note.record())).toList(),
+                List.of());
     }
 
     /** @param deletedAt absent for a set that is not deleted */
@@ -37,7 +64,12 @@ record Kept(
             OffsetDateTime createdAt,
             OffsetDateTime updatedAt,
             Optional<OffsetDateTime> deletedAt,
-            JsonNode document) {}
+            JsonNode document) {
+
+        KeptSet as(UUID anew) {
+            return new KeptSet(anew, version, createdAt, updatedAt, deletedAt, document);
+        }
+    }
 
     /**
      * A take of a set that is kept.
@@ -56,7 +88,12 @@ record Kept(
             boolean fine,
             OffsetDateTime madeAt,
             Optional<OffsetDateTime> deletedAt,
-            JsonNode document) {}
+            JsonNode document) {
+
+        KeptTake as(UUID anew, UUID ofSet) {
+            return new KeptTake(anew, ofSet, name, about, off, picture, fine, madeAt, deletedAt, document);
+        }
+    }
 
     /**
      * A test frame of a set that is kept.
@@ -88,7 +125,30 @@ record Kept(
             boolean lit,
             Optional<Boolean> counts,
             Optional<JsonNode> registration,
-            Optional<JsonNode> document) {}
+            Optional<JsonNode> document) {
+
+        KeptFrame as(UUID anew, UUID ofSet) {
+            return new KeptFrame(
+                    anew,
+                    ofSet,
+                    name,
+                    hash,
+                    camera,
+                    takenAt,
+                    aperture,
+                    shutter,
+                    speed,
+                    width,
+                    height,
+                    picture,
+                    addedAt,
+                    deletedAt,
+                    lit,
+                    counts,
+                    registration,
+                    document);
+        }
+    }
 
     /**
      * What somebody read off a hand meter on a set that is kept.
@@ -96,7 +156,12 @@ record Kept(
      * @param kind as the database has it
      * @param document the set as it stood
      */
-    record KeptMeterReading(UUID id, UUID set, String kind, double value, OffsetDateTime readAt, JsonNode document) {}
+    record KeptMeterReading(UUID id, UUID set, String kind, double value, OffsetDateTime readAt, JsonNode document) {
+
+        KeptMeterReading as(UUID anew, UUID ofSet) {
+            return new KeptMeterReading(anew, ofSet, kind, value, readAt, document);
+        }
+    }
 
     /**
      * A camera's tone curve.
@@ -113,6 +178,9 @@ record Kept(
      */
     record KeptPhotograph(
             UUID id, String title, String client, String picture, OffsetDateTime keptAt, JsonNode marks) {}
+
+    /** What somebody wrote of a take or frame. */
+    record KeptNote(UUID record, String notes, int rating) {}
 
     /** A document of which there is one. */
     record KeptSingle(int version, OffsetDateTime updatedAt, JsonNode document) {}

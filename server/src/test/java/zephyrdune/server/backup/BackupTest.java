@@ -53,7 +53,7 @@ public class BackupTest {
         }
     }
 
-    private static Kept kept(int version) {
+    static Kept kept(int version) {
         return new Kept(
                 List.of(
                         new Kept.KeptSet(
@@ -149,6 +149,15 @@ public class BackupTest {
                                 .createObjectNode()
                                 .put("format", "zephyrdune-marks")
                                 .put("version", 1))),
+                List.of(new KeptShoot(
+                        new UUID(6, 1),
+                        2,
+                        NOW,
+                        NOW,
+                        Optional.empty(),
+                        demo("demo-shoot.json"),
+                        List.of(new KeptShoot.KeptEvent(new UUID(6, 2), "tart", "DONE", NOW)))),
+                List.of(new Kept.KeptNote(new UUID(2, 1), "as last season", 4)),
                 List.of(new Kept.DoneOnce("demo sets", NOW)));
     }
 
@@ -167,6 +176,8 @@ public class BackupTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
+                List.of(),
                 List.of(),
                 List.of());
     }
@@ -217,10 +228,12 @@ public class BackupTest {
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
+                List.of(),
+                List.of(),
                 kept(7).doneOnce());
         Path older = changed(
                 written(without),
-                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":8", "\"version\":1") : text);
+                (name, text) -> name.equals("manifest.json") ? text.replace("\"version\":9", "\"version\":1") : text);
         assertThat(BackupFile.read(older)).isEqualTo(without);
     }
 
@@ -284,7 +297,7 @@ public class BackupTest {
         assertThatThrownBy(() -> BackupFile.read(changed(
                         good,
                         (name, text) ->
-                                name.equals("manifest.json") ? text.replace("\"version\":8", "\"version\":9") : text)))
+                                name.equals("manifest.json") ? text.replace("\"version\":9", "\"version\":10") : text)))
                 .hasMessageContaining("newer Zephyrdune");
         Path text = Files.writeString(folder.resolve("text.zip"), "this is no archive");
         assertThatThrownBy(() -> BackupFile.read(text)).hasMessageContaining("no backup");
