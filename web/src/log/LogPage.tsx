@@ -230,7 +230,7 @@ function Tile({ record, chosen, onChoose }: TileProps) {
           {record.name} · {day(record.at)}
         </span>
         <span className="block truncate text-soft text-xs">
-          {record.words.slice(0, 3).join(", ")}
+          {record.words.slice(0, 2).join(", ")}
           {record.rating > 0 && ` · ${"★".repeat(record.rating)}`}
         </span>
       </span>

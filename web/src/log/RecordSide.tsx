@@ -39,7 +39,7 @@ export function RecordSide({ record, onClose, onAlike, onNoted }: Props) {
     <aside
       aria-label="Record"
       data-testid="record"
-      className="w-[26rem] shrink-0 space-y-3 rounded-panel border border-line bg-panel p-3 max-lg:w-full"
+      className="w-[26rem] shrink-0 space-y-3 overflow-y-auto rounded-panel border border-line bg-panel p-3 max-lg:w-full lg:sticky lg:top-3 lg:max-h-[calc(100vh-1.5rem)] lg:self-start"
     >
       <div className="flex items-start gap-2">
         <div className="min-w-0 flex-1">
@@ -144,7 +144,12 @@ function Rebuild({ record }: { record: LoggedRecord }) {
     },
   });
   return (
-    <section aria-label="Rebuild" className="border-line border-t pt-3" data-testid="rebuild">
+    <section
+      ref={(section) => section?.scrollIntoView({ block: "nearest" })}
+      aria-label="Rebuild"
+      className="border-line border-t pt-3"
+      data-testid="rebuild"
+    >
       <label className="block text-soft text-xs">
         What stands now
         <select

@@ -9,8 +9,9 @@ create table record (
     name      text             not null,
     side      text             not null,
     facts     json             not null,
-    -- of the light alone; title, name and notes are added when they are looked for
-    words     text             not null
+    -- of the light, each between bars
+    words     text             not null,
+    vector    tsvector generated always as (to_tsvector('simple', name || ' ' || words)) stored
 );
 
 create index record_at on record (at desc);
@@ -19,5 +20,6 @@ create index record_at on record (at desc);
 create table record_note (
     record_id uuid primary key,
     notes     text not null,
-    rating    int  not null
+    rating    int  not null,
+    vector    tsvector generated always as (to_tsvector('simple', notes)) stored
 );

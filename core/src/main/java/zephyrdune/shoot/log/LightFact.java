@@ -5,20 +5,24 @@ import zephyrdune.units.measure.Unit;
 
 /** The readings that tell most of how a picture looks, and how much of each is a difference that is seen at once (common practice, no published source). */
 public enum LightFact {
-    EXPOSURE(ReadingKind.OFF_EXPOSURE, 0.5),
-    SHADOW_EDGE(ReadingKind.EDGE_SHOWN, 0.010),
-    SIZE(ReadingKind.SIZE_ACROSS, 0.2),
-    SHADE(ReadingKind.SHADOW_DEPTH, 0.5),
-    LIT_TO_SHADOW(ReadingKind.LIT_TO_SHADOW, 0.5),
-    FALL_OFF(ReadingKind.FALL_OFF_HERO, 0.5),
-    BACKDROP(ReadingKind.BACKDROP_TONE, 0.5),
-    TINT(ReadingKind.SHADOW_TINT, 15);
+    EXPOSURE(ReadingKind.OFF_EXPOSURE, "Off exposure", "", 0.5),
+    SHADOW_EDGE(ReadingKind.EDGE_SHOWN, "Shadow edge", "edge", 0.010),
+    SIZE(ReadingKind.SIZE_ACROSS, "Size to distance", "", 0.2),
+    SHADE(ReadingKind.SHADOW_DEPTH, "Shadow depth", "shadow", 0.5),
+    LIT_TO_SHADOW(ReadingKind.LIT_TO_SHADOW, "Contrast", "contrast", 0.5),
+    FALL_OFF(ReadingKind.FALL_OFF_HERO, "Across the dish", "fall-off", 0.5),
+    BACKDROP(ReadingKind.BACKDROP_TONE, "Background", "background", 0.5),
+    TINT(ReadingKind.SHADOW_TINT, "Shade against light", "", 15);
 
     private final ReadingKind kind;
+    private final String title;
+    private final String noun;
     private final double seen;
 
-    LightFact(ReadingKind kind, double seen) {
+    LightFact(ReadingKind kind, String title, String noun, double seen) {
         this.kind = kind;
+        this.title = title;
+        this.noun = noun;
         this.seen = seen;
     }
 
@@ -27,7 +31,12 @@ public enum LightFact {
     }
 
     public String title() {
-        return kind.title();
+        return title;
+    }
+
+    /** What it is found by: the word for its value, and what that is said of. */
+    String words(String word) {
+        return (word + " " + noun).strip();
     }
 
     public Unit unit() {

@@ -38,7 +38,9 @@ public record LightFacts(
 
     /** What edges are called, the hardest first. */
     public static List<String> softness() {
-        return Wording.EDGE.bands().stream().map(Wording.Band::word).toList();
+        return Wording.EDGE.bands().stream()
+                .map(band -> LightFact.SHADOW_EDGE.words(band.word()))
+                .toList();
     }
 
     public static LightFacts of(TableSet set) {
@@ -50,7 +52,7 @@ public record LightFacts(
             Reading reading = readings.get(fact.ordinal());
             reading.value().ifPresent(value -> values.put(fact, value));
             if (!reading.word().isEmpty()) {
-                words.add(reading.word());
+                words.add(fact.words(reading.word()));
             }
         }
         words.addAll(things(set));

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import zephyrdune.server.problems.Missing;
+import zephyrdune.server.records.RecordStore.RecordPage;
 import zephyrdune.server.records.StoredRecord.RecordKind;
 import zephyrdune.shoot.log.LightFacts;
 import zephyrdune.shoot.log.LightSide;
@@ -73,8 +74,10 @@ class RecordController {
             @RequestParam Optional<Instant> from,
             @RequestParam Optional<Instant> to,
             @RequestParam(defaultValue = "0") int skip) {
-        RecordSearch search = new RecordSearch(words, kind, side, softness, set, from, to);
-        return new RecordsAnswer(store.find(search, Math.max(0, skip), PAGE), store.count(search), keeper.catchUp());
+        RecordSearch search = new RecordSearch(words, kind, side, softness, set, from, to, List.of());
+        int pending = keeper.catchUp();
+        RecordPage page = store.find(search, Math.max(0, skip), PAGE);
+        return new RecordsAnswer(page.records(), page.found(), pending);
     }
 
     @GetMapping("/choices")
@@ -94,13 +97,12 @@ class RecordController {
     List<StoredRecord> alike(@PathVariable UUID id) {
         Map<UUID, LightFacts> facts = store.facts(RecordSearch.ANY);
         LightFacts wanted = Optional.ofNullable(facts.get(id)).orElseThrow(RecordController::missing);
-        Map<UUID, StoredRecord> all = store.all();
-        return facts.entrySet().stream()
+        return store.find(facts.entrySet().stream()
                 .filter(other -> !other.getKey().equals(id))
                 .sorted(Comparator.comparingDouble(other -> other.getValue().unlike(wanted)))
                 .limit(MOST_ALIKE)
-                .map(other -> all.get(other.getKey()))
-                .toList();
+                .map(Map.Entry::getKey)
+                .toList());
     }
 
     @PutMapping("/{id}")

@@ -30,6 +30,7 @@ class RecordKeeper {
 
     /** Sees to it that everything is remembered in the end; returns how many are still to be worked out. */
     int catchUp() {
+        store.rename();
         int left = store.countUnremembered();
         if (left > 0 && working.compareAndSet(false, true)) {
             next();

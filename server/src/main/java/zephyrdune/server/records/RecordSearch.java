@@ -2,6 +2,7 @@ package zephyrdune.server.records;
 
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +14,7 @@ import zephyrdune.shoot.log.LightSide;
  * What is looked for in the log.
  *
  * @param words that all have to be there, each at least its beginning; may be empty
+ * @param ids of some records alone; empty for all
  */
 record RecordSearch(
         String words,
@@ -21,18 +23,25 @@ record RecordSearch(
         Optional<String> softness,
         Optional<UUID> set,
         Optional<Instant> from,
-        Optional<Instant> to) {
+        Optional<Instant> to,
+        List<UUID> ids) {
 
-    static final RecordSearch ANY = new RecordSearch(
-            "",
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty());
+    static final RecordSearch ANY = of(List.of());
 
     private static final int MOST_WORDS = 12;
+
+    /** Some records alone; all for none. */
+    static RecordSearch of(List<UUID> ids) {
+        return new RecordSearch(
+                "",
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                ids);
+    }
 
     /** The words as PostgreSQL's text search has them; empty for none. */
     String query() {

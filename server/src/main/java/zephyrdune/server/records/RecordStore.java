@@ -12,8 +12,10 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,29 +42,30 @@ class RecordStore {
              where deleted_at is null and document is not null and lit) source
             """;
 
-    /** The latest shoot that each set is photographed at. */
+    /** Sets with the latest shoot that each is photographed at, and the words of both. */
     private static final String SHOWN = """
-            with shown as materialized (
+            with shot as materialized (
                 select distinct on (shot -> 'set' ->> 'id') cast(shot -> 'set' ->> 'id' as uuid) as set_id, title, client
                 from shoot, json_array_elements(document -> 'dishes') dish, json_array_elements(dish -> 'shots') shot
                 where deleted_at is null and shot -> 'set' ->> 'id' ~ '^[0-9a-f-]{36}$'
-                order by shot -> 'set' ->> 'id', day desc)
+                order by shot -> 'set' ->> 'id', day desc),
+            shown as materialized (
+                select t.id, t.title, shot.title as shoot, shot.client,
+                    to_tsvector('simple', t.title || ' ' || coalesce(shot.title, '') || ' ' || coalesce(shot.client, '')) as vector
+                from table_set t left join shot on shot.set_id = t.id where t.deleted_at is null)
             """;
 
     private static final String FOUND = """
             from record r
-            join table_set t on t.id = r.set_id and t.deleted_at is null
-            left join take on r.kind = 'TAKE' and take.id = r.id and take.deleted_at is null
-            left join frame on r.kind = 'FRAME' and frame.id = r.id and frame.deleted_at is null
+            join shown s on s.id = r.set_id
             left join record_note n on n.record_id = r.id
-            left join shown s on s.set_id = r.set_id
-            where (take.id is not null or frame.id is not null)
-              and (:query = '' or to_tsvector('simple', t.title || ' ' || coalesce(take.name, frame.name) || ' ' || r.words || ' '
-                  || coalesce(n.notes, '') || ' ' || coalesce(s.title, '') || ' ' || coalesce(s.client, ''))
-                  @@ to_tsquery('simple', :query))
+            where (exists (select 1 from take where take.id = r.id and take.deleted_at is null)
+                or exists (select 1 from frame where frame.id = r.id and frame.deleted_at is null))
+              and (:query = '' or r.vector || coalesce(n.vector, '') || s.vector @@ to_tsquery('simple', :query))
               and (:kind = '' or r.kind = :kind)
               and (:side = '' or r.side = :side)
               and (:softness = '' or position('|' || :softness || '|' in '|' || r.words || '|') > 0)
+              and (:ids = '' or r.id = any(cast('{' || :ids || '}' as uuid[])))
               and (cast(:set as uuid) is null or r.set_id = :set)
               and (cast(:from as timestamptz) is null or r.at >= :from)
               and (cast(:to as timestamptz) is null or r.at < :to)
@@ -89,6 +92,13 @@ class RecordStore {
                         row.getString("name"),
                         SetFormat.kept(row.getString("document"))))
                 .list();
+    }
+
+    /** Takes may have been given other names since. */
+    @Transactional
+    void rename() {
+        jdbc.sql("update record r set name = take.name from take where take.id = r.id and take.name <> r.name")
+                .update();
     }
 
     int countUnremembered() {
@@ -131,32 +141,38 @@ class RecordStore {
         return tree;
     }
 
-    int count(RecordSearch search) {
-        return bound("select count(*) " + FOUND, search).query(Integer.class).single();
-    }
+    /** @param found how many there are in all */
+    record RecordPage(List<StoredRecord> records, int found) {}
 
     /** What was kept last first. */
-    List<StoredRecord> find(RecordSearch search, int from, int most) {
-        return bound(
-                        "select r.*, t.title as set_title, coalesce(take.name, frame.name) as called, n.notes, n.rating, s.title as shoot, s.client "
-                                + FOUND + " order by r.at desc, r.id limit :most offset :skip",
+    RecordPage find(RecordSearch search, int from, int most) {
+        List<Integer> found = new ArrayList<>();
+        List<StoredRecord> records = bound(
+                        "select r.*, s.title as set_title, n.notes, n.rating, s.shoot, s.client, count(*) over () as found "
+                                + FOUND
+                                + " order by r.at desc, r.id limit :most offset :skip",
                         search)
                 .param("most", most)
                 .param("skip", from)
-                .query(RecordStore::stored)
+                .query((row, number) -> {
+                    found.add(row.getInt("found"));
+                    return stored(row);
+                })
                 .list();
+        return new RecordPage(records, found.isEmpty() ? 0 : found.get(0));
     }
 
-    /** All there are, each by its take's or frame's own id. */
-    Map<UUID, StoredRecord> all() {
-        Map<UUID, StoredRecord> all = new HashMap<>();
-        find(RecordSearch.ANY, 0, Integer.MAX_VALUE).forEach(record -> all.put(record.id(), record));
-        return all;
+    /** Some of them, in the order in which they are asked for. */
+    List<StoredRecord> find(List<UUID> ids) {
+        Map<UUID, StoredRecord> records = new HashMap<>();
+        find(RecordSearch.of(ids), 0, ids.size()).records().forEach(record -> records.put(record.id(), record));
+        return ids.stream().map(records::get).filter(Objects::nonNull).toList();
     }
 
     private JdbcClient.StatementSpec bound(String sql, RecordSearch search) {
         return jdbc.sql(SHOWN + sql)
                 .param("query", search.query())
+                .param("ids", search.ids().stream().map(UUID::toString).collect(Collectors.joining(",")))
                 .param("kind", search.kind().map(Enum::name).orElse(""))
                 .param("side", search.side().map(Enum::name).orElse(""))
                 .param("softness", search.softness().orElse(""))
@@ -201,7 +217,7 @@ class RecordStore {
                 .toList();
     }
 
-    private static StoredRecord stored(ResultSet row, int number) throws SQLException {
+    private static StoredRecord stored(ResultSet row) throws SQLException {
         LightFacts facts = facts(row);
         List<RecordedReading> readings = new ArrayList<>();
         facts.readings().forEach((fact, value) -> readings.add(RecordedReading.of(fact, value)));
@@ -211,7 +227,7 @@ class RecordStore {
                 RecordKind.valueOf(row.getString("kind")),
                 row.getObject("set_id", UUID.class),
                 row.getString("set_title"),
-                row.getString("called"),
+                row.getString("name"),
                 row.getObject("at", OffsetDateTime.class).toInstant(),
                 row.getString("side").isEmpty() ? LightSide.ABOVE : LightSide.valueOf(row.getString("side")),
                 readings,
