@@ -3,7 +3,7 @@ import type { DeletedShoot, RunSheet, Shoot, ShootEvent, ShootSummary, StoredSho
 
 const at = (id: string) => `/api/shoots/${id}`;
 
-export type RunSheetFile = "CSV" | "CALENDAR";
+export type RunSheetFile = "CSV" | "CALENDAR" | "PDF";
 
 /** What the server knows of shoots. */
 export const shoots = {
@@ -24,6 +24,7 @@ export const shoots = {
     json<ShootEvent[]>(`${at(id)}/events/${event}`, send("DELETE")),
   sheet: (shoot: Shoot, events: ShootEvent[], now: string, signal?: AbortSignal) =>
     json<RunSheet>("/api/run-sheets", send("POST", { shoot, events, now }, signal)),
+  consistency: (shoot: Shoot) => json<FactLine[]>("/api/consistency", send("POST", shoot)),
   archive: async (id: string) => (await ask(`${at(id)}/archive`)).blob(),
   openArchive: (file: Blob) => json<{ id: string }>("/api/shoot-archives", bytes(file)),
   file: async (kind: RunSheetFile, shoot: Shoot, events: ShootEvent[], now: string) =>

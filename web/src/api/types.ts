@@ -155,3 +155,4 @@ export type LoggedRecord = Omit<Schemas["StoredRecord"], "shoot" | "client"> & {
 };
 export type RecordsAnswer = Omit<Schemas["RecordsAnswer"], "records"> & { records: LoggedRecord[] };
 export type RecordChoices = Schemas["RecordChoices"];
+export type FactLine = Schemas["FactLineAnswer"];

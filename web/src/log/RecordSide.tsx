@@ -6,6 +6,7 @@ import { pictureOf, records } from "../api/records";
 import type { LoggedRecord } from "../api/types";
 import { attempt } from "../set/attempt";
 import { useLength } from "../set/preferences";
+import { figure } from "../shoot/figure";
 import { Steps } from "../shoot/Steps";
 import { Button, SymbolButton } from "../ui/Button";
 
@@ -117,19 +118,6 @@ function Figures({ record }: { record: LoggedRecord }) {
       ))}
     </dl>
   );
-}
-
-function figure(unit: string, value: number, length: ReturnType<typeof useLength>): string {
-  switch (unit) {
-    case "METRE":
-      return length.unit === "cm" ? `${(1000 * value).toFixed(0)} mm` : `${length.show(value)} in`;
-    case "STOP":
-      return `${value.toFixed(1).replace("-", "−")} stops`;
-    case "MIRED":
-      return `${value.toFixed(0).replace("-", "−")} mired`;
-    default:
-      return value.toFixed(2);
-  }
 }
 
 /** What to move from what stands now; the set that stands is its own, unless another one is said. */

@@ -25,7 +25,6 @@ export function RunSheetView({ shoot, sheet, current, chosen, onChoose }: Props)
   return (
     <section aria-label="Run sheet" aria-busy={!current} className={current ? "" : "opacity-60"}>
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-1 pb-2">
-        <h2 className="font-semibold text-base">Run sheet</h2>
         <p className="text-soft" data-testid="sheet-sum">
           {sheet.rows.length} {sheet.rows.length === 1 ? "dish" : "dishes"}, moving takes{" "}
           {minutesLong(sheet.changing)}, last frame at {clockTime(sheet.ends)}

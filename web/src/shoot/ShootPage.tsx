@@ -10,6 +10,7 @@ import { Button, SymbolButton } from "../ui/Button";
 import { Mark } from "../ui/Mark";
 import { Menu } from "../ui/Menu";
 import { Notices } from "../ui/notices";
+import { Alike } from "./Alike";
 import { now, startOf, useRehearsal } from "./clock";
 import { Day } from "./Day";
 import { Dishes } from "./Dishes";
@@ -24,6 +25,9 @@ import { useRunSheet } from "./useRunSheet";
 type Side = "dishes" | "day" | "set";
 
 const NO_EVENTS: ShootEvent[] = [];
+
+const SHOWN =
+  "h-8 flex-1 rounded-md font-medium text-soft data-[state=active]:bg-raised data-[state=active]:text-ink max-sm:h-11";
 
 const SAID: Record<Saving, string> = {
   saved: "saved",
@@ -125,20 +129,35 @@ function Opened({ shoot }: { shoot: Shoot }) {
               : `${sheet.missingSets.length} sets that pictures are to be taken on are deleted; choose others, or bring them back under Sets.`}
           </p>
         )}
-        {sheet && <UnmetList shoot={shoot} unmet={sheet.unmet} />}
-        {sheet && shoot.dishes.length > 0 && (
-          <RunSheetView
-            shoot={shoot}
-            sheet={sheet}
-            current={current}
-            chosen={chosen}
-            onChoose={(key) => {
-              setChosen(key);
-              setSide("dishes");
-            }}
-          />
-        )}
-        {!sheet && !failed && <p className="p-3 text-soft">Ordering the dishes …</p>}
+        <Tabs.Root defaultValue="sheet" className="space-y-3">
+          <Tabs.List aria-label="What is shown" className="flex w-60 rounded-md border border-line">
+            <Tabs.Trigger value="sheet" className={SHOWN}>
+              Run sheet
+            </Tabs.Trigger>
+            <Tabs.Trigger value="alike" className={SHOWN}>
+              Alike
+            </Tabs.Trigger>
+          </Tabs.List>
+          <Tabs.Content value="alike">
+            <Alike shoot={shoot} />
+          </Tabs.Content>
+          <Tabs.Content value="sheet" className="space-y-3">
+            {sheet && <UnmetList shoot={shoot} unmet={sheet.unmet} />}
+            {sheet && shoot.dishes.length > 0 && (
+              <RunSheetView
+                shoot={shoot}
+                sheet={sheet}
+                current={current}
+                chosen={chosen}
+                onChoose={(key) => {
+                  setChosen(key);
+                  setSide("dishes");
+                }}
+              />
+            )}
+            {!sheet && !failed && <p className="p-3 text-soft">Ordering the dishes …</p>}
+          </Tabs.Content>
+        </Tabs.Root>
       </div>
     </main>
   );
@@ -224,6 +243,9 @@ function Files({ shoot }: { shoot: Shoot }) {
       }
     >
       <div className="flex w-56 flex-col">
+        <Button className="justify-start" onClick={() => write("PDF", "pdf")}>
+          Run sheet on paper (.pdf)
+        </Button>
         <Button className="justify-start" onClick={() => write("CALENDAR", "ics")}>
           Run sheet, a calendar (.ics)
         </Button>

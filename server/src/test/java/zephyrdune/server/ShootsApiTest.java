@@ -209,6 +209,8 @@ public class ShootsApiTest extends RunningServer {
         assertThat(new String(csv.body(), StandardCharsets.UTF_8)).startsWith("Number,Dish,");
         HttpResponse<byte[]> calendar = post("/api/run-sheet-files?kind=CALENDAR", question.toString());
         assertThat(new String(calendar.body(), StandardCharsets.UTF_8)).startsWith("BEGIN:VCALENDAR");
+        HttpResponse<byte[]> paper = post("/api/run-sheet-files?kind=PDF", question.toString());
+        assertThat(new String(paper.body(), StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
         added("/api/sets", titled("Fish pie of ours"));
         ObjectNode pasted = JSON.createObjectNode().put("text", "Fish pie of ours, 9 min\nBread");
         pasted.set("shoot", demo());
@@ -293,5 +295,33 @@ public class ShootsApiTest extends RunningServer {
         assertThat(bad.statusCode()).isEqualTo(422);
         send("DELETE", "/api/shoots/" + id + "?version=1", new byte[0]);
         send("DELETE", "/api/shoots/" + copy + "?version=1", new byte[0]);
+    }
+
+    /** Three dishes on one set are alike; one whose light is turned to the front strays from them, by name. */
+    @Test
+    public void theDishThatStraysIsNamed() {
+        ObjectNode shoot = onSets();
+        String one = shoot.get("dishes")
+                .get(0)
+                .get("shots")
+                .get(0)
+                .get("set")
+                .get("id")
+                .asString();
+        ObjectNode front = titled("From the front");
+        ((ObjectNode) front.get("light")).put("clockHours", 5).put("distanceMetres", 2.5);
+        String other = added("/api/sets", front);
+        for (int i = 0; i < 6; i++) {
+            ((ObjectNode) shoot.get("dishes").get(i).get("shots").get(0).get("set")).put("id", i == 4 ? other : one);
+        }
+        JsonNode lines = json(post("/api/consistency", shoot.toString()));
+        assertThat(lines.size()).isGreaterThan(3);
+        List<String> strays = new java.util.ArrayList<>();
+        lines.forEach(line -> line.get("places").forEach(place -> {
+            if (place.get("strays").asBoolean()) {
+                strays.add(place.get("key").asString());
+            }
+        }));
+        assertThat(strays).isNotEmpty().containsOnly("cordial");
     }
 }

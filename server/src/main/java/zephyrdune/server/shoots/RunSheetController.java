@@ -6,13 +6,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -21,18 +17,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.BadFile;
 import zephyrdune.formats.RunSheetCalendar;
 import zephyrdune.formats.RunSheetCsv;
-import zephyrdune.formats.SetFormat;
+import zephyrdune.formats.RunSheetPdf;
 import zephyrdune.formats.ShootClock;
 import zephyrdune.formats.ShootFormat;
 import zephyrdune.server.http.FileAnswer;
-import zephyrdune.server.sets.SetStore;
-import zephyrdune.server.sets.StoredSet;
 import zephyrdune.server.work.ComputeLimiter;
-import zephyrdune.shoot.brief.KeptSet;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.change.MeasuredSet;
 import zephyrdune.shoot.change.StepMinutes;
@@ -49,12 +41,12 @@ class RunSheetController {
 
     private final ShootStore shoots;
     private final ShootEventStore events;
-    private final SetStore sets;
+    private final ShootSets sets;
     private final ComputeLimiter computing;
     private final Clock clock;
 
     RunSheetController(
-            ShootStore shoots, ShootEventStore events, SetStore sets, ComputeLimiter computing, Clock clock) {
+            ShootStore shoots, ShootEventStore events, ShootSets sets, ComputeLimiter computing, Clock clock) {
         this.shoots = shoots;
         this.events = events;
         this.sets = sets;
@@ -73,7 +65,8 @@ class RunSheetController {
     /** Files that a run sheet is written to. */
     enum RunSheetFile {
         CSV("text/csv", "csv"),
-        CALENDAR("text/calendar", "ics");
+        CALENDAR("text/calendar", "ics"),
+        PDF("application/pdf", "pdf");
 
         private final String type;
         private final String ending;
@@ -99,10 +92,8 @@ class RunSheetController {
             @RequestParam RunSheetFile kind, @RequestBody RunSheetQuestion question) {
         return computing.slowly(() -> {
             ShootClock times = ShootClock.of(question.shoot());
-            RunSheet sheet = of(question, times, kept(question.shoot()));
-            byte[] bytes = kind == RunSheetFile.CSV
-                    ? RunSheetCsv.write(sheet, times)
-                    : RunSheetCalendar.write(question.shoot(), sheet, times, clock.instant());
+            RunSheet sheet = of(question, times, sets.measured(question.shoot()));
+            byte[] bytes = bytes(kind, question.shoot(), sheet, times);
             return ResponseEntity.ok()
                     .header(
                             HttpHeaders.CONTENT_DISPOSITION,
@@ -112,18 +103,28 @@ class RunSheetController {
                                             StandardCharsets.UTF_8)
                                     .build()
                                     .toString())
-                    .header(HttpHeaders.CONTENT_TYPE, kind.type + ";charset=utf-8")
+                    .header(
+                            HttpHeaders.CONTENT_TYPE,
+                            kind == RunSheetFile.PDF ? kind.type : kind.type + ";charset=utf-8")
                     .body(bytes);
         });
     }
 
+    private byte[] bytes(RunSheetFile kind, Shoot shoot, RunSheet sheet, ShootClock times) {
+        return switch (kind) {
+            case CSV -> RunSheetCsv.write(sheet, times);
+            case CALENDAR -> RunSheetCalendar.write(shoot, sheet, times, clock.instant());
+            case PDF -> RunSheetPdf.write(shoot, sheet, times);
+        };
+    }
+
     private RunSheetAnswer answer(RunSheetQuestion question) {
         ShootClock times = ShootClock.of(question.shoot());
-        Map<String, MeasuredSet> kept = kept(question.shoot());
+        Map<String, MeasuredSet> kept = sets.measured(question.shoot());
         StepMinutes minutes = learnt();
         RunState state = state(question, times);
         RunSheet sheet = RunSheet.of(question.shoot(), kept, minutes, state);
-        return RunSheetAnswer.of(question.shoot(), sheet, state, minutes, missing(question.shoot(), kept));
+        return RunSheetAnswer.of(question.shoot(), sheet, state, minutes, sets.missing(question.shoot(), kept));
     }
 
     private RunSheet of(RunSheetQuestion question, ShootClock times, Map<String, MeasuredSet> kept) {
@@ -150,7 +151,7 @@ class RunSheetController {
             if (!told.isEmpty()) {
                 readable(stored)
                         .ifPresent(shoot -> timed.addAll(
-                                happened(shoot, told, ShootClock.of(shoot)).timed(kept(shoot))));
+                                happened(shoot, told, ShootClock.of(shoot)).timed(sets.measured(shoot))));
             }
         }
         return timed.isEmpty() ? StepMinutes.USUAL : StepMinutes.learnt(timed);
@@ -162,38 +163,5 @@ class RunSheetController {
         } catch (BadFile e) {
             return Optional.empty();
         }
-    }
-
-    /** The sets that its shots are taken on, as far as they are still there. */
-    private Map<String, MeasuredSet> kept(Shoot shoot) {
-        Map<String, MeasuredSet> kept = new HashMap<>();
-        for (String id : ids(shoot)) {
-            set(id).ifPresent(set -> kept.put(id, set));
-        }
-        return kept;
-    }
-
-    private Optional<MeasuredSet> set(String id) {
-        try {
-            Optional<JsonNode> tree = sets.find(UUID.fromString(id)).map(StoredSet::set);
-            return tree.isEmpty() ? Optional.empty() : Optional.of(MeasuredSet.of(SetFormat.read(tree.get())));
-        } catch (IllegalArgumentException | BadFile e) {
-            return Optional.empty();
-        }
-    }
-
-    private static Set<String> ids(Shoot shoot) {
-        Set<String> ids = new HashSet<>();
-        shoot.dishes()
-                .forEach(dish -> dish.shots().forEach(shot -> {
-                    if (shot.set() instanceof KeptSet kept) {
-                        ids.add(kept.id());
-                    }
-                }));
-        return ids;
-    }
-
-    private static List<String> missing(Shoot shoot, Map<String, MeasuredSet> kept) {
-        return ids(shoot).stream().filter(id -> !kept.containsKey(id)).sorted().toList();
     }
 }

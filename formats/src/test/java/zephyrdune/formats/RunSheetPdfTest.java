@@ -1,0 +1,88 @@
+package zephyrdune.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.testng.annotations.Test;
+import zephyrdune.shoot.brief.Shoot;
+import zephyrdune.shoot.change.StepMinutes;
+import zephyrdune.shoot.runsheet.RunSheet;
+import zephyrdune.shoot.runsheet.RunSheetRow;
+import zephyrdune.shoot.runsheet.RunState;
+
+/** The run sheet on paper, as poppler reads it. */
+public class RunSheetPdfTest {
+
+    private static Shoot shoot() throws BadFile, IOException {
+        Path demo = Path.of("..", "server", "src", "main", "resources", "demo-shoot.json");
+        return ShootFormat.read(Files.readAllBytes(demo));
+    }
+
+    private static Path written(Shoot shoot) throws IOException {
+        RunSheet sheet = sheet(shoot);
+        Path file = Path.of("target", "run-sheet.pdf");
+        Files.write(file, RunSheetPdf.write(shoot, sheet, ShootClock.of(shoot)));
+        return file;
+    }
+
+    private static RunSheet sheet(Shoot shoot) {
+        return RunSheet.of(shoot, Map.of(), StepMinutes.USUAL, RunState.before(shoot.starts() * 60));
+    }
+
+    private static String said(String... command) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes());
+        assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
+        return said;
+    }
+
+    @Test
+    public void everyDishIsOnItWithItsTimes() throws Exception {
+        Shoot shoot = shoot();
+        String text = said("pdftotext", "-layout", written(shoot).toString(), "-");
+        for (RunSheetRow row : sheet(shoot).rows()) {
+            assertThat(text).contains(row.name().split(" ")[0]);
+        }
+        assertThat(text)
+                .contains("Client looks at the frames")
+                .contains("14:15")
+                .contains("two-hour rule");
+        assertThat(text.indexOf("Lantern Wharf Canteen")).isPositive();
+    }
+
+    /** A4 (ISO 216), fonts in it, tagged. */
+    @Test
+    public void isAnA4PageWithItsFont() throws Exception {
+        Path file = written(shoot());
+        String info = said("pdfinfo", file.toString());
+        assertThat(info).contains("(A4)").containsPattern("Tagged: +yes");
+        assertThat(said("pdffonts", file.toString())).containsPattern("Liberation\\S* +.* yes yes yes");
+    }
+
+    /** Signs of mark-up in names stay signs, and nothing is fetched that a name asks for. */
+    @Test
+    public void namesAreNames() throws Exception {
+        Shoot shoot = shoot();
+        Shoot odd = shoot.withDishes(java.util.List.of(
+                shoot.dishes().get(0).withName("<b>Soup & \"bread\"</b> <img src='file:///etc/passwd'/>")));
+        String text = said("pdftotext", "-layout", written(odd).toString(), "-");
+        assertThat(text.replaceAll("\\s+", " ")).contains("<b>Soup & \"bread\"</b>");
+    }
+
+    @Test
+    public void manyDishesGoOnOverPages() throws Exception {
+        Shoot shoot = shoot();
+        java.util.List<zephyrdune.shoot.brief.ShootDish> many = java.util.stream.IntStream.range(0, 40)
+                .mapToObj(at -> shoot.dishes().get(1).withKey("k" + at).withName("Dish number " + at))
+                .toList();
+        Path file = written(shoot.withDishes(many).withEnds(30));
+        assertThat(said("pdfinfo", file.toString())).containsPattern("Pages: +[2-9]");
+        assertThat(said("pdftotext", "-layout", file.toString(), "-"))
+                .contains("number 39")
+                .contains("1 of ");
+    }
+}

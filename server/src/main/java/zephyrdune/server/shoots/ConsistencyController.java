@@ -1,0 +1,66 @@
+package zephyrdune.server.shoots;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zephyrdune.server.work.ComputeLimiter;
+import zephyrdune.shoot.brief.KeptSet;
+import zephyrdune.shoot.brief.Shoot;
+import zephyrdune.shoot.brief.ShootDish;
+import zephyrdune.shoot.log.Consistency;
+import zephyrdune.shoot.log.LightFact;
+import zephyrdune.shoot.log.LightFacts;
+import zephyrdune.units.measure.Unit;
+
+@RestController
+@Tag(name = "shoots")
+class ConsistencyController {
+
+    private final ShootSets sets;
+    private final ComputeLimiter computing;
+
+    ConsistencyController(ShootSets sets, ComputeLimiter computing) {
+        this.sets = sets;
+        this.computing = computing;
+    }
+
+    /** @param seen a difference that is seen at once, in the unit */
+    record FactLineAnswer(
+            LightFact fact, String title, Unit unit, double seen, double middle, List<Consistency.FactPlace> places) {}
+
+    @PostMapping("/api/consistency")
+    @Operation(
+            operationId = "consistency",
+            summary =
+                    "How alike the light of a shoot's dishes is, number by number, each on the set of its first picture")
+    CompletableFuture<List<FactLineAnswer>> consistency(@RequestBody Shoot shoot) {
+        return computing.slowly(() -> Consistency.of(facts(shoot)).lines().stream()
+                .map(line -> new FactLineAnswer(
+                        line.fact(),
+                        line.fact().title(),
+                        line.fact().unit(),
+                        line.fact().seen(),
+                        line.middle(),
+                        line.places()))
+                .toList());
+    }
+
+    private Map<String, LightFacts> facts(Shoot shoot) {
+        Map<String, LightFacts> known = new LinkedHashMap<>();
+        Map<String, LightFacts> facts = new LinkedHashMap<>();
+        for (ShootDish dish : shoot.dishes()) {
+            if (dish.shots().get(0).set() instanceof KeptSet kept) {
+                sets.set(kept.id())
+                        .ifPresent(set ->
+                                facts.put(dish.key(), known.computeIfAbsent(kept.id(), id -> LightFacts.of(set))));
+            }
+        }
+        return facts;
+    }
+}
