@@ -1,5 +1,13 @@
 import { ask, bytes, json, send } from "./ask";
-import type { DeletedShoot, RunSheet, Shoot, ShootEvent, ShootSummary, StoredShoot } from "./types";
+import type {
+  DeletedShoot,
+  FactLine,
+  RunSheet,
+  Shoot,
+  ShootEvent,
+  ShootSummary,
+  StoredShoot,
+} from "./types";
 
 const at = (id: string) => `/api/shoots/${id}`;
 

@@ -76,9 +76,9 @@ export function Header() {
       </Button>
       <a
         href="#/shoots"
-        className="inline-flex h-9 items-center justify-center gap-2 rounded-md border border-edge/60 px-3 hover:bg-raised max-sm:h-11 max-sm:w-11 max-sm:shrink-0 max-sm:px-0"
+        className="inline-flex h-9 items-center justify-center gap-2 rounded-md border border-edge/60 px-3 hover:bg-raised max-sm:hidden"
       >
-        <CalendarClock size={16} /> <span className="max-sm:sr-only">Shoots</span>
+        <CalendarClock size={16} /> Shoots
       </a>
       <a
         href="#/log"

@@ -133,6 +133,14 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
       {sets.data?.length === 0 && (
         <p className="py-6 text-soft">No sets are saved. Start a new one, or open a file.</p>
       )}
+      <p className="pt-3 sm:hidden">
+        <a className="inline-flex h-11 items-center px-2 underline" href="#/shoots">
+          Shoots
+        </a>
+        <a className="inline-flex h-11 items-center px-2 underline" href="#/log">
+          Log
+        </a>
+      </p>
       <Deleted enabled={open} />
       <p className="mt-3 text-soft text-xs">
         Zephyrdune, MIT licence. What it is built from:{" "}

@@ -41,13 +41,13 @@ export function Alike({ shoot }: { shoot: Shoot }) {
 }
 
 /** How much room the ends of a strip leave, of what it shows. */
-const MARGIN = 0.06;
+const MARGIN = 0.08;
 
 function Strip({ line, shoot }: { line: FactLine; shoot: Shoot }) {
   const length = useLength();
   const values = line.places.map(({ value }) => value);
-  const from = Math.min(line.middle - 1.5 * line.seen, ...values);
-  const to = Math.max(line.middle + 1.5 * line.seen, ...values);
+  const from = Math.min(line.least, ...values);
+  const to = Math.max(line.most, ...values);
   const at = (value: number) =>
     `${(100 * (MARGIN + ((1 - 2 * MARGIN) * (value - from)) / (to - from))).toFixed(2)}%`;
   const strays = line.places.filter((place) => place.strays);
@@ -63,8 +63,8 @@ function Strip({ line, shoot }: { line: FactLine; shoot: Shoot }) {
           <span
             className="absolute top-1 h-6 rounded bg-raised"
             style={{
-              left: at(line.middle - line.seen),
-              width: `calc(${at(line.middle + line.seen)} - ${at(line.middle - line.seen)})`,
+              left: at(line.least),
+              width: `calc(${at(line.most)} - ${at(line.least)})`,
             }}
           />
           {line.places.map((place) => (

@@ -15,7 +15,7 @@ export function Steps({ steps }: { steps: ChangeStep[] }) {
           <span className="min-w-0">
             <span className="font-medium">{step.title}</span>
             <span className="text-soft">
-              : {step.what}
+              {step.what && `: ${step.what}`}
               {step.moved > 0.005 && `, by ${length.show(step.moved)} ${length.unit}`}
             </span>
             {step.lines.length > 0 && (

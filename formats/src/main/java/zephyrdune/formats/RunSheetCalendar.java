@@ -20,6 +20,7 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import zephyrdune.shoot.brief.Appointment;
 import zephyrdune.shoot.brief.Shoot;
+import zephyrdune.shoot.change.ChangeStep;
 import zephyrdune.shoot.runsheet.RunSheet;
 import zephyrdune.shoot.runsheet.RunSheetRow;
 
@@ -71,9 +72,7 @@ public final class RunSheetCalendar {
     }
 
     private static String described(RunSheetRow row, ShootClock clock) {
-        String change = row.change().steps().stream()
-                .map(step -> step.kind().title() + ": " + step.what())
-                .collect(Collectors.joining("\n"));
+        String change = row.change().steps().stream().map(ChangeStep::words).collect(Collectors.joining("\n"));
         return "Kitchen begins %tR, ready %tR%n%s"
                 .formatted(clock.local(row.kitchenStarts()), clock.local(row.ready()), change);
     }

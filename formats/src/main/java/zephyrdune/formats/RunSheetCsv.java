@@ -8,6 +8,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import zephyrdune.shoot.change.ChangeStep;
 import zephyrdune.shoot.runsheet.RunSheet;
 import zephyrdune.shoot.runsheet.RunSheetRow;
 
@@ -61,9 +62,7 @@ public final class RunSheetCsv {
     }
 
     private static String moved(RunSheetRow row) {
-        return row.change().steps().stream()
-                .map(step -> step.kind().title() + ": " + step.what())
-                .collect(Collectors.joining("; "));
+        return row.change().steps().stream().map(ChangeStep::words).collect(Collectors.joining("; "));
     }
 
     /** A spreadsheet takes what begins so for a formula; an apostrophe before it says that it is text. */

@@ -46,6 +46,7 @@ public final class RunSheetPdf {
             .name { font-size: 11pt; }
             .small { font-size: 7.5pt; }
             .box { width: 5mm; height: 5mm; border: .3mm solid #000; }
+            .care { margin-top: 3mm; }
             .unmet { border: .4mm solid #000; padding: 1.5mm; margin-top: 2mm; }
             """;
 
@@ -85,7 +86,7 @@ public final class RunSheetPdf {
                 <html lang="en"><head><title>%s</title><meta name="subject" content="Run sheet"/><style>%s</style></head><body>
                 <h1>%s</h1><p>%s, %s. Setting up from %s, last frame at %s, by %s at the latest. Moving takes %.0f min in all.</p>%s%s%s
                 <table><thead><tr><th class="tick"></th><th class="begins">Begins</th><th>Dish</th><th class="kitchen">Kitchen</th><th class="moved">Moved before it</th></tr></thead><tbody>%s</tbody></table>
-                <p class="small">%s</p></body></html>
+                <p class="small care">%s</p></body></html>
                 """.formatted(
                         escaped(shoot.title()),
                         STYLE,
@@ -132,7 +133,7 @@ public final class RunSheetPdf {
 
     private String rows() {
         List<Timed> rows = new ArrayList<>();
-        sheet.rows().forEach(row -> rows.add(new Timed(row.changeStarts(), dish(row))));
+        sheet.rows().forEach(row -> rows.add(new Timed(row.starts(), dish(row))));
         shoot.appointments().forEach(one -> rows.add(new Timed(one.startMinute(), appointment(one))));
         rows.sort(Comparator.comparingDouble(Timed::at));
         return rows.stream().map(Timed::row).collect(Collectors.joining("\n"));
@@ -156,7 +157,8 @@ public final class RunSheetPdf {
     }
 
     private static String step(ChangeStep step) {
-        return escaped(step.kind().title().toLowerCase(Locale.ROOT) + ": " + step.what());
+        return escaped(step.words().substring(0, 1).toLowerCase(Locale.ROOT)
+                + step.words().substring(1));
     }
 
     private String appointment(Appointment one) {

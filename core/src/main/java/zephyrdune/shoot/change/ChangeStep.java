@@ -7,7 +7,7 @@ import zephyrdune.answers.setsheet.Measure;
 /**
  * One thing to do on the way from one set to the next.
  *
- * @param what it is done to, in the field's words
+ * @param what it is done to, in the field's words; empty where its kind says it
  * @param moved how far its middle goes, metres; 0 for what stays where it is
  * @param lines what to measure of it when it is done, those alone that change
  */
@@ -23,5 +23,10 @@ public record ChangeStep(ChangeKind kind, String what, double moved, List<Change
 
     public ChangeStep {
         lines = List.copyOf(lines);
+    }
+
+    /** What to do, in a few words. */
+    public String words() {
+        return what.isEmpty() ? kind.title() : kind.title() + ": " + what;
     }
 }

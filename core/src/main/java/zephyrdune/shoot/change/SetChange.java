@@ -117,7 +117,7 @@ public record SetChange(List<ChangeStep> steps) {
         boolean turned = Math.abs(to.camera().elevation() - from.camera().elevation()) > SAME_VIEW;
         Vector3D eye = Perspective.of(from).eye();
         double moved = eye.distance(Perspective.of(to).eye());
-        return List.of(step(turned ? ChangeKind.CAMERA_ANGLE : ChangeKind.CAMERA_PLACE, "camera", moved, lines));
+        return List.of(step(turned ? ChangeKind.CAMERA_ANGLE : ChangeKind.CAMERA_PLACE, "", moved, lines));
     }
 
     private static List<ChangeStep> light(TableSet from, TableSet to, SetSheet before, SetSheet after) {
@@ -126,14 +126,14 @@ public record SetChange(List<ChangeStep> steps) {
         Light now = to.light();
         List<ChangedLine> lines = changed(before, after, Kind.LIGHT);
         if (!sameChain(old, now)) {
-            steps.add(step(ChangeKind.SHAPER, "light", 0, only(lines, SIZE)));
+            steps.add(step(ChangeKind.SHAPER, "", 0, only(lines, SIZE)));
         }
         List<ChangedLine> places = lines.stream()
                 .filter(line -> line.measure() != Measure.POWER && !SIZE.contains(line.measure()))
                 .toList();
         if (!places.isEmpty()) {
             double moved = from.pose().centre().distance(to.pose().centre());
-            steps.add(step(ChangeKind.LIGHT_PLACE, "light", moved, places));
+            steps.add(step(ChangeKind.LIGHT_PLACE, "", moved, places));
         }
         List<ChangedLine> power = only(lines, List.of(Measure.POWER));
         if (!power.isEmpty()) {
@@ -164,12 +164,12 @@ public record SetChange(List<ChangeStep> steps) {
         if (from.base().equals(to.base())) {
             return Optional.empty();
         }
-        return Optional.of(step(ChangeKind.BASE, "base light", 0, changed(before, after, Kind.BASE)));
+        return Optional.of(step(ChangeKind.BASE, "", 0, changed(before, after, Kind.BASE)));
     }
 
     private static Optional<ChangeStep> settings(SetSheet before, SetSheet after) {
         List<ChangedLine> lines = only(changed(before, after, Kind.CAMERA), SETTINGS);
-        return lines.isEmpty() ? Optional.empty() : Optional.of(step(ChangeKind.SETTINGS, "camera", 0, lines));
+        return lines.isEmpty() ? Optional.empty() : Optional.of(step(ChangeKind.SETTINGS, "", 0, lines));
     }
 
     private static List<SheetPart> parts(SetSheet sheet, Kind kind) {

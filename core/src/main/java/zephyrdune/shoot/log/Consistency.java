@@ -51,7 +51,7 @@ public record Consistency(List<FactLine> lines) {
     private static FactLine line(LightFact fact, double middle, Map<String, LightFacts> pictures) {
         List<FactPlace> places = new ArrayList<>();
         pictures.forEach((key, facts) -> facts.value(fact)
-                .ifPresent(value -> places.add(new FactPlace(key, value, Math.abs(value - middle) > fact.seen()))));
+                .ifPresent(value -> places.add(new FactPlace(key, value, fact.apart(value, middle) > 1))));
         return new FactLine(fact, middle, places);
     }
 

@@ -6,8 +6,8 @@ import zephyrdune.units.measure.Unit;
 /** The readings that tell most of how a picture looks, and how much of each is a difference that is seen at once (common practice, no published source). */
 public enum LightFact {
     EXPOSURE(ReadingKind.OFF_EXPOSURE, "Off exposure", "", 0.5),
-    SHADOW_EDGE(ReadingKind.EDGE_SHOWN, "Shadow edge", "edge", 0.010),
-    SIZE(ReadingKind.SIZE_ACROSS, "Size to distance", "", 0.2),
+    SHADOW_EDGE(ReadingKind.EDGE_SHOWN, "Shadow edge", "edge", 0.5, true),
+    SIZE(ReadingKind.SIZE_ACROSS, "Size to distance", "", 0.5, true),
     SHADE(ReadingKind.SHADOW_DEPTH, "Shadow depth", "shadow", 0.5),
     LIT_TO_SHADOW(ReadingKind.LIT_TO_SHADOW, "Contrast", "contrast", 0.5),
     FALL_OFF(ReadingKind.FALL_OFF_HERO, "Across the dish", "fall-off", 0.5),
@@ -18,12 +18,19 @@ public enum LightFact {
     private final String title;
     private final String noun;
     private final double seen;
+    private final boolean ratio;
 
     LightFact(ReadingKind kind, String title, String noun, double seen) {
+        this(kind, title, noun, seen, false);
+    }
+
+    /** @param ratio whether what is seen is how many times as large it is, in powers of two */
+    LightFact(ReadingKind kind, String title, String noun, double seen, boolean ratio) {
         this.kind = kind;
         this.title = title;
         this.noun = noun;
         this.seen = seen;
+        this.ratio = ratio;
     }
 
     public ReadingKind kind() {
@@ -43,9 +50,20 @@ public enum LightFact {
         return kind.unit();
     }
 
-    /** A difference that is seen at once, in its unit. */
-    public double seen() {
-        return seen;
+    /** How far two values are apart, in differences that are seen at once. */
+    public double apart(double one, double other) {
+        double between = ratio ? Math.log(one / other) / Math.log(2) : one - other;
+        return Math.abs(between) / seen;
+    }
+
+    /** The least value that is not seen to differ from one. */
+    public double least(double value) {
+        return ratio ? value * Math.pow(2, -seen) : value - seen;
+    }
+
+    /** The greatest likewise. */
+    public double most(double value) {
+        return ratio ? value * Math.pow(2, seen) : value + seen;
     }
 
     static ReadingKind[] kinds() {

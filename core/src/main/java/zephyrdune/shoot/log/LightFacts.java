@@ -103,7 +103,7 @@ public record LightFacts(
             OptionalDouble here = value(fact);
             OptionalDouble there = other.value(fact);
             if (here.isPresent() && there.isPresent()) {
-                sum += square((here.getAsDouble() - there.getAsDouble()) / fact.seen());
+                sum += square(fact.apart(here.getAsDouble(), there.getAsDouble()));
             } else if (here.isPresent() != there.isPresent()) {
                 sum += 1;
             }

@@ -46,4 +46,15 @@ public class ConsistencyTest {
         assertThat(Consistency.of(mixed).lines()).hasSize(1);
         assertThat(Consistency.of(mixed).lines().get(0).places()).hasSize(3);
     }
+
+    /** Edges are told apart by how many times as wide they are: 44 and 60 mm are alike, 4 and 10 are not. */
+    @Test
+    public void edgesAreComparedByTheirRatio() {
+        assertThat(LightFact.SHADOW_EDGE.apart(0.060, 0.044)).isLessThan(1);
+        assertThat(LightFact.SHADOW_EDGE.apart(0.010, 0.004)).isGreaterThan(1);
+        for (LightFact fact : LightFact.values()) {
+            assertThat(fact.apart(fact.most(0.3), 0.3)).isCloseTo(1, org.assertj.core.api.Assertions.within(1e-9));
+            assertThat(fact.apart(fact.least(0.3), 0.3)).isCloseTo(1, org.assertj.core.api.Assertions.within(1e-9));
+        }
+    }
 }

@@ -30,9 +30,18 @@ class ConsistencyController {
         this.computing = computing;
     }
 
-    /** @param seen a difference that is seen at once, in the unit */
+    /**
+     * @param least of what is not seen to differ from the middle, in the unit
+     * @param most likewise
+     */
     record FactLineAnswer(
-            LightFact fact, String title, Unit unit, double seen, double middle, List<Consistency.FactPlace> places) {}
+            LightFact fact,
+            String title,
+            Unit unit,
+            double middle,
+            double least,
+            double most,
+            List<Consistency.FactPlace> places) {}
 
     @PostMapping("/api/consistency")
     @Operation(
@@ -45,8 +54,9 @@ class ConsistencyController {
                         line.fact(),
                         line.fact().title(),
                         line.fact().unit(),
-                        line.fact().seen(),
                         line.middle(),
+                        line.fact().least(line.middle()),
+                        line.fact().most(line.middle()),
                         line.places()))
                 .toList());
     }
