@@ -23,6 +23,8 @@ export const records = {
   set: async (id: string) => (await json<{ set: TableSet }>(`/api/records/${id}/set`)).set,
   note: (id: string, notes: string, rating: number) =>
     ask(`/api/records/${id}`, send("PUT", { notes, rating })),
+  notesFile: async (id: string, lengths: "CENTIMETRES" | "INCHES") =>
+    (await ask(`/api/records/${id}/notes-file?lengths=${lengths}`)).blob(),
   change: (stands: TableSet, wanted: TableSet) =>
     json<ChangeStep[]>("/api/set-changes", send("POST", { stands, wanted })),
 };

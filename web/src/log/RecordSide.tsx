@@ -1,10 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
-import { Copy, Hammer, Star, X } from "lucide-react";
+import { Copy, FileDown, Hammer, Star, X } from "lucide-react";
 import { useState } from "react";
 import { api } from "../api/client";
 import { pictureOf, records } from "../api/records";
 import type { LoggedRecord } from "../api/types";
 import { attempt } from "../set/attempt";
+import { keepFile } from "../set/files";
 import { useLength } from "../set/preferences";
 import { figure } from "../shoot/figure";
 import { Steps } from "../shoot/Steps";
@@ -35,6 +36,11 @@ export function RecordSide({ record, onClose, onAlike, onNoted }: Props) {
   const asNew = async () => {
     const stored = await attempt(async () => api.addSet(await records.set(record.id)));
     if (stored) location.hash = `#/sets/${stored.id}`;
+  };
+  const lengths = useLength().unit === "in" ? "INCHES" : "CENTIMETRES";
+  const notesFile = async () => {
+    const file = await attempt(() => records.notesFile(record.id, lengths));
+    if (file) keepFile(file, `${record.setTitle} ${record.name}.xmp`);
   };
   return (
     <aside
@@ -99,6 +105,9 @@ export function RecordSide({ record, onClose, onAlike, onNoted }: Props) {
         </Button>
         <Button look="outline" onClick={asNew}>
           <Copy size={15} /> As a new set
+        </Button>
+        <Button look="outline" onClick={notesFile}>
+          <FileDown size={15} /> Lighting notes (.xmp)
         </Button>
       </div>
       {rebuilding && <Rebuild record={record} />}

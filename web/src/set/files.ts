@@ -15,9 +15,15 @@ export async function downloadLight(set: TableSet): Promise<void> {
 
 /** Hands a file to the person, named after the set. */
 export function keep(file: Blob, set: TableSet, ending: string): void {
+  const name = set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set";
+  keepFile(file, `${name}.${ending}`);
+}
+
+/** Hands a file to the person. */
+export function keepFile(file: Blob, name: string): void {
   const link = document.createElement("a");
   link.href = URL.createObjectURL(file);
-  link.download = `${set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set"}.${ending}`;
+  link.download = name;
   link.click();
   setTimeout(() => URL.revokeObjectURL(link.href), 1000);
 }

@@ -5,7 +5,7 @@ import { NumberField } from "../fields/NumberField";
 import { Button, SymbolButton } from "../ui/Button";
 import { Line } from "./Line";
 import { change } from "./shoot";
-import { minutes, timeOfDay } from "./times";
+import { dueTime, minutes, timeOfDay } from "./times";
 
 const WITHOUT = "No set yet";
 const TURNS = { "any-turn": "When it is best", "turn-at": "In a turn", "time-at": "At a time" };
@@ -33,7 +33,7 @@ export function DishFields({ shoot, at, sets, onGone }: Props) {
         <NumberField path={`${path}.preparesMinutes`} label="Kitchen needs" quantity={minutes} />
         <Choice path={`${path}.plates`} label="Plates" />
         <NumberField path={`${path}.fromHours`} label="Ready not before" quantity={timeOfDay} />
-        <NumberField path={`${path}.byHours`} label="Done by" quantity={timeOfDay} />
+        <NumberField path={`${path}.byHours`} label="Done by" quantity={dueTime} />
         <TurnField dish={dish} path={path} />
         <Choice path={`${path}.afterwards`} label="Afterwards" />
       </div>

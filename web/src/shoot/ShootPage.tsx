@@ -6,6 +6,7 @@ import { api } from "../api/client";
 import { type RunSheetFile, shoots } from "../api/shoots";
 import type { Shoot, ShootEvent } from "../api/types";
 import { attempt } from "../set/attempt";
+import { keepFile } from "../set/files";
 import { Button, SymbolButton } from "../ui/Button";
 import { Mark } from "../ui/Mark";
 import { Menu } from "../ui/Menu";
@@ -225,12 +226,7 @@ function Files({ shoot }: { shoot: Shoot }) {
   };
   const keep = async (name: string, made: () => Promise<Blob>) => {
     const file = await attempt(made);
-    if (!file) return;
-    const link = document.createElement("a");
-    link.href = URL.createObjectURL(file);
-    link.download = name;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+    if (file) keepFile(file, name);
   };
   return (
     <Menu

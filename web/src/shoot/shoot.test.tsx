@@ -7,7 +7,7 @@ import { endRehearsal, minuteOf, now, rehearse, startOf, wind } from "./clock";
 import { happened, refresh, takeBackLast, told, useEvents } from "./events";
 import { moved } from "./RunSheetView";
 import { change, openShoot, redo, save, undo, useShoot } from "./shoot";
-import { clockTime, minutes, minutesLong, stopwatch, timeOfDay } from "./times";
+import { clockTime, dueTime, minutes, minutesLong, stopwatch, timeOfDay } from "./times";
 import { mended } from "./Unmet";
 
 const DISH: ShootDish = {
@@ -64,6 +64,8 @@ describe("times", () => {
     expect(timeOfDay.read("9h15")).toBe(9.25);
     expect(timeOfDay.read("14")).toBe(14);
     expect(timeOfDay.read("13:75")).toBeNull();
+    expect(dueTime.read("any time")).toBe(30);
+    expect(dueTime.show(dueTime.read("14:30") ?? 0)).toBe("14:30");
     expect(timeOfDay.show(13.999)).toBe("14:00");
     expect(minutes.read("12 min")).toBe(12);
     expect(minutes.read("soon")).toBeNull();

@@ -41,6 +41,16 @@ export const timeOfDay: Quantity = {
   coarse: 0.5,
 };
 
+/** As late as a shoot can go on: no time that anything is to be done by. */
+const ANY = 30;
+
+/** A time of day by which something is to be done, or any. */
+export const dueTime: Quantity = {
+  ...timeOfDay,
+  show: (hours) => (hours >= ANY ? "any time" : timeOfDay.show(hours)),
+  read: (text) => (/^\s*any/i.test(text) ? ANY : readTime(text)),
+};
+
 export const minutes: Quantity = {
   unit: "min",
   show: (value) => String(Number(value.toFixed(1))),

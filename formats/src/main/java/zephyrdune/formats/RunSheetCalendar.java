@@ -12,6 +12,7 @@ import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VAlarm;
 import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.parameter.Related;
 import net.fortuna.ical4j.model.property.Action;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
@@ -46,6 +47,8 @@ public final class RunSheetCalendar {
                     written);
             event.add(new Description(described(row, clock)));
             VAlarm alarm = new VAlarm(BEFORE);
+            // the default, which some readers want said
+            alarm.getRequiredProperty("TRIGGER").add(Related.START);
             alarm.add(new Action("DISPLAY"));
             alarm.add(new Description(row.name()));
             event.add(alarm);

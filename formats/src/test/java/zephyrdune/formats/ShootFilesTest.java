@@ -142,8 +142,26 @@ public class ShootFilesTest {
         String text = new String(bytes, StandardCharsets.UTF_8);
         assertThat(text)
                 .startsWith("BEGIN:VCALENDAR\r\n")
-                .contains("TRIGGER:-PT5M")
+                .contains("TRIGGER;RELATED=START:-PT5M")
                 .contains("DTSTAMP:20261130T120000Z");
+    }
+
+    /** A second reader, of another house. */
+    @Test
+    public void anotherParserReadsTheCalendarToo() throws BadFile {
+        Shoot shoot = shoot();
+        RunSheet sheet = sheet(shoot);
+        ShootClock clock = ShootClock.of(shoot);
+        byte[] bytes = RunSheetCalendar.write(shoot, sheet, clock, WRITTEN);
+        biweekly.ICalendar calendar = biweekly.Biweekly.parse(new String(bytes, StandardCharsets.UTF_8))
+                .first();
+        assertThat(calendar.validate(biweekly.ICalVersion.V2_0).toString()).isEmpty();
+        assertThat(calendar.getEvents()).hasSize(7);
+        biweekly.component.VEvent last = calendar.getEvents().get(5);
+        assertThat(last.getSummary().getValue()).isEqualTo(sheet.rows().get(5).name());
+        assertThat(last.getDateEnd().getValue().toInstant().getEpochSecond())
+                .isEqualTo(clock.instant(sheet.rows().get(5).ends()).getEpochSecond());
+        assertThat(last.getAlarms()).hasSize(1);
     }
 
     /** In central Europe clocks went back an hour on 25 October 2026 at 3:00 (directive 2000/84/EC): a shoot over that hour is as long as it says. */

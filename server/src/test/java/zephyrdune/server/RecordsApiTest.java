@@ -88,6 +88,10 @@ public class RecordsApiTest extends RunningServer {
                 .put("rating", 5);
         assertThat(put("/api/records/" + left, note.toString()).statusCode()).isEqualTo(204);
         assertThat(ids(words("pérfect harbour"))).containsExactly(left);
+        HttpResponse<byte[]> file = get("/api/records/" + left + "/notes-file?lengths=CENTIMETRES");
+        assertThat(new String(file.body(), StandardCharsets.UTF_8))
+                .contains("pérfect")
+                .contains("Quince jelly");
         assertThat(put("/api/records/" + left, note.put("rating", 6).toString()).statusCode())
                 .isEqualTo(422);
         HttpResponse<byte[]> nobody =

@@ -9,7 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -19,9 +22,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.SetFormat;
+import zephyrdune.formats.SheetLengths;
+import zephyrdune.formats.XmpSidecar;
+import zephyrdune.server.http.FileAnswer;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.records.RecordStore.RecordPage;
 import zephyrdune.server.records.StoredRecord.RecordKind;
+import zephyrdune.set.TableSet;
 import zephyrdune.shoot.log.LightFacts;
 import zephyrdune.shoot.log.LightSide;
 import zephyrdune.units.measure.Refused;
@@ -123,6 +132,21 @@ class RecordController {
     @Operation(operationId = "recordSet", summary = "The set as it stood")
     RecordedSet set(@PathVariable UUID id) {
         return new RecordedSet(store.set(id).orElseThrow(RecordController::missing));
+    }
+
+    @GetMapping("/{id}/notes-file")
+    @FileAnswer
+    @Operation(
+            operationId = "recordNotesFile",
+            summary =
+                    "Lighting notes to lie beside a delivered picture, as XMP: words, rating, and how the set is built up")
+    ResponseEntity<byte[]> notesFile(@PathVariable UUID id, @RequestParam SheetLengths lengths) throws BadFile {
+        StoredRecord record = store.find(List.of(id)).stream().findFirst().orElseThrow(RecordController::missing);
+        TableSet set = SetFormat.read(store.set(id).orElseThrow(RecordController::missing));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/rdf+xml"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"lighting-notes.xmp\"")
+                .body(XmpSidecar.write(set, record.words(), record.notes(), record.rating(), lengths));
     }
 
     private static Missing missing() {
