@@ -35,6 +35,8 @@ export const shoots = {
   consistency: (shoot: Shoot) => json<FactLine[]>("/api/consistency", send("POST", shoot)),
   archive: async (id: string) => (await ask(`${at(id)}/archive`)).blob(),
   openArchive: (file: Blob) => json<{ id: string }>("/api/shoot-archives", bytes(file)),
-  file: async (kind: RunSheetFile, shoot: Shoot, events: ShootEvent[], now: string) =>
-    (await ask(`/api/run-sheet-files?kind=${kind}`, send("POST", { shoot, events, now }))).blob(),
+  file: async (kind: RunSheetFile, shoot: Shoot, now: string, lengths: string) => {
+    const path = `/api/run-sheet-files?kind=${kind}&lengths=${lengths}`;
+    return (await ask(path, send("POST", { shoot, events: [], now }))).blob();
+  },
 };

@@ -7,6 +7,7 @@ import { type RunSheetFile, shoots } from "../api/shoots";
 import type { Shoot, ShootEvent } from "../api/types";
 import { attempt } from "../set/attempt";
 import { keepFile } from "../set/files";
+import { useLength } from "../set/preferences";
 import { Button, SymbolButton } from "../ui/Button";
 import { Mark } from "../ui/Mark";
 import { Menu } from "../ui/Menu";
@@ -220,9 +221,12 @@ function Header({ shoot }: { shoot: Shoot | null }) {
 
 function Files({ shoot }: { shoot: Shoot }) {
   const id = useShoot((state) => state.id);
+  const lengths = useLength().unit === "in" ? "INCHES" : "CENTIMETRES";
   const write = (kind: RunSheetFile, ending: string) => {
     const start = new Date(startOf(shoot)).toISOString();
-    return keep(`run-sheet-${shoot.date}.${ending}`, () => shoots.file(kind, shoot, [], start));
+    return keep(`run-sheet-${shoot.date}.${ending}`, () =>
+      shoots.file(kind, shoot, start, lengths),
+    );
   };
   const keep = async (name: string, made: () => Promise<Blob>) => {
     const file = await attempt(made);
@@ -240,7 +244,7 @@ function Files({ shoot }: { shoot: Shoot }) {
     >
       <div className="flex w-56 flex-col">
         <Button className="justify-start" onClick={() => write("PDF", "pdf")}>
-          Run sheet on paper (.pdf)
+          Run sheet and kit on paper (.pdf)
         </Button>
         <Button className="justify-start" onClick={() => write("CALENDAR", "ics")}>
           Run sheet, a calendar (.ics)

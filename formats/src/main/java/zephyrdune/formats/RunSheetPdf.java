@@ -17,11 +17,13 @@ import zephyrdune.shoot.brief.Appointment;
 import zephyrdune.shoot.brief.Person;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.change.ChangeStep;
+import zephyrdune.shoot.change.PackingList;
 import zephyrdune.shoot.runsheet.RunSheet;
 import zephyrdune.shoot.runsheet.RunSheetRow;
 import zephyrdune.shoot.runsheet.Unmet;
+import zephyrdune.units.measure.Unit;
 
-/** The run sheet as a PDF file (ISO 32000) of A4 pages (ISO 216), tagged, in words and lines alone, so that it is read in black and white. */
+/** The run sheet, and what to pack, as a PDF file (ISO 32000) of A4 pages (ISO 216), tagged, in words and lines alone, so that it is read in black and white. */
 public final class RunSheetPdf {
 
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
@@ -47,6 +49,7 @@ public final class RunSheetPdf {
             .small { font-size: 7.5pt; }
             .box { width: 5mm; height: 5mm; border: .3mm solid #000; }
             .care { margin-top: 3mm; }
+            .kit { page-break-before: always; }
             .unmet { border: .4mm solid #000; padding: 1.5mm; margin-top: 2mm; }
             """;
 
@@ -58,18 +61,23 @@ public final class RunSheetPdf {
     private final Shoot shoot;
     private final RunSheet sheet;
     private final ShootClock clock;
+    private final PackingList kit;
+    private final SheetLengths lengths;
 
-    private RunSheetPdf(Shoot shoot, RunSheet sheet, ShootClock clock) {
+    private RunSheetPdf(Shoot shoot, RunSheet sheet, ShootClock clock, PackingList kit, SheetLengths lengths) {
         this.shoot = shoot;
         this.sheet = sheet;
         this.clock = clock;
+        this.kit = kit;
+        this.lengths = lengths;
     }
 
-    public static byte[] write(Shoot shoot, RunSheet sheet, ShootClock clock) {
+    /** @param kit what has to be brought for it */
+    public static byte[] write(Shoot shoot, RunSheet sheet, ShootClock clock, PackingList kit, SheetLengths lengths) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFont(() -> PDDocument.class.getResourceAsStream(FONT), "sheet");
-        builder.withHtmlContent(new RunSheetPdf(shoot, sheet, clock).html(), null);
+        builder.withHtmlContent(new RunSheetPdf(shoot, sheet, clock, kit, lengths).html(), null);
         builder.useUriResolver((base, uri) -> null);
         builder.usePdfUaAccessibility(true);
         builder.toStream(bytes);
@@ -86,7 +94,7 @@ public final class RunSheetPdf {
                 <html lang="en"><head><title>%s</title><meta name="subject" content="Run sheet"/><style>%s</style></head><body>
                 <h1>%s</h1><p>%s, %s. Setting up from %s, last frame at %s, by %s at the latest. Moving takes %.0f min in all.</p>%s%s%s
                 <table><thead><tr><th class="tick"></th><th class="begins">Begins</th><th>Dish</th><th class="kitchen">Kitchen</th><th class="moved">Moved before it</th></tr></thead><tbody>%s</tbody></table>
-                <p class="small care">%s</p></body></html>
+                <p class="small care">%s</p>%s</body></html>
                 """.formatted(
                         escaped(shoot.title()),
                         STYLE,
@@ -101,7 +109,8 @@ public final class RunSheetPdf {
                         people(),
                         unmet(),
                         rows(),
-                        care());
+                        care(),
+                        packed());
     }
 
     private String brief() {
@@ -172,6 +181,24 @@ public final class RunSheetPdf {
                 : "";
         return "Weigh stands down, keep hot lamps off cloth and cables flat, tell guests that it flashes; follow local rules."
                 + eaten;
+    }
+
+    /** On a page of its own, each piece with a box to tick. */
+    private String packed() {
+        if (kit.pieces().isEmpty()) {
+            return "";
+        }
+        return "<h1 class=\"kit\">To pack</h1><table><tbody>"
+                + kit.pieces().stream().map(this::piece).collect(Collectors.joining())
+                + "</tbody></table><p class=\"small care\">And sandbags, clamps, tape, a rule, spare cells, and what the kitchen asks for.</p>";
+    }
+
+    private String piece(PackingList.PackedPiece piece) {
+        String size = piece.width() > 0
+                ? lengths.shown(Unit.METRE, piece.width()) + " × " + lengths.shown(Unit.METRE, piece.height())
+                : "";
+        return "<tr><td class=\"tick\"><div class=\"box\"></div></td><td class=\"begins\">%d ×</td><td>%s</td><td class=\"moved\">%s</td></tr>"
+                .formatted(piece.count(), escaped(piece.words()), size);
     }
 
     private String time(double minute) {

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.testng.annotations.Test;
 import zephyrdune.shoot.brief.Shoot;
+import zephyrdune.shoot.change.PackingList;
 import zephyrdune.shoot.change.StepMinutes;
 import zephyrdune.shoot.runsheet.RunSheet;
 import zephyrdune.shoot.runsheet.RunSheetRow;
@@ -25,8 +27,14 @@ public class RunSheetPdfTest {
     private static Path written(Shoot shoot) throws IOException {
         RunSheet sheet = sheet(shoot);
         Path file = Path.of("target", "run-sheet.pdf");
-        Files.write(file, RunSheetPdf.write(shoot, sheet, ShootClock.of(shoot)));
+        Files.write(file, RunSheetPdf.write(shoot, sheet, ShootClock.of(shoot), kit(), SheetLengths.CENTIMETRES));
         return file;
+    }
+
+    private static PackingList kit() {
+        return new PackingList(List.of(
+                new PackingList.PackedPiece("white paper card", 0.3, 0.4, 2),
+                new PackingList.PackedPiece("battery flash", 0, 0, 1)));
     }
 
     private static RunSheet sheet(Shoot shoot) {
@@ -35,7 +43,7 @@ public class RunSheetPdfTest {
 
     private static String said(String... command) throws IOException, InterruptedException {
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes());
+        String said = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
         assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
         return said;
     }
@@ -43,7 +51,8 @@ public class RunSheetPdfTest {
     @Test
     public void everyDishIsOnItWithItsTimes() throws Exception {
         Shoot shoot = shoot();
-        String text = said("pdftotext", "-layout", written(shoot).toString(), "-");
+        String text =
+                said("pdftotext", "-enc", "UTF-8", "-layout", written(shoot).toString(), "-");
         for (RunSheetRow row : sheet(shoot).rows()) {
             assertThat(text).contains(row.name().split(" ")[0]);
         }
@@ -51,6 +60,7 @@ public class RunSheetPdfTest {
                 .contains("Client looks at the frames")
                 .contains("14:15")
                 .contains("two-hour rule");
+        assertThat(text.replaceAll(" +", "")).contains("Topack").contains("2×whitepapercard30.0cm×40.0cm");
         assertThat(text.indexOf("Lantern Wharf Canteen")).isPositive();
     }
 
@@ -67,21 +77,21 @@ public class RunSheetPdfTest {
     @Test
     public void namesAreNames() throws Exception {
         Shoot shoot = shoot();
-        Shoot odd = shoot.withDishes(java.util.List.of(
-                shoot.dishes().get(0).withName("<b>Soup & \"bread\"</b> <img src='file:///etc/passwd'/>")));
-        String text = said("pdftotext", "-layout", written(odd).toString(), "-");
+        Shoot odd = shoot.withDishes(
+                List.of(shoot.dishes().get(0).withName("<b>Soup & \"bread\"</b> <img src='file:///etc/passwd'/>")));
+        String text = said("pdftotext", "-enc", "UTF-8", "-layout", written(odd).toString(), "-");
         assertThat(text.replaceAll("\\s+", " ")).contains("<b>Soup & \"bread\"</b>");
     }
 
     @Test
     public void manyDishesGoOnOverPages() throws Exception {
         Shoot shoot = shoot();
-        java.util.List<zephyrdune.shoot.brief.ShootDish> many = java.util.stream.IntStream.range(0, 40)
+        List<zephyrdune.shoot.brief.ShootDish> many = java.util.stream.IntStream.range(0, 40)
                 .mapToObj(at -> shoot.dishes().get(1).withKey("k" + at).withName("Dish number " + at))
                 .toList();
         Path file = written(shoot.withDishes(many).withEnds(30));
         assertThat(said("pdfinfo", file.toString())).containsPattern("Pages: +[2-9]");
-        assertThat(said("pdftotext", "-layout", file.toString(), "-"))
+        assertThat(said("pdftotext", "-enc", "UTF-8", "-layout", file.toString(), "-"))
                 .contains("number 39")
                 .contains("1 of ");
     }

@@ -21,12 +21,14 @@ import zephyrdune.formats.BadFile;
 import zephyrdune.formats.RunSheetCalendar;
 import zephyrdune.formats.RunSheetCsv;
 import zephyrdune.formats.RunSheetPdf;
+import zephyrdune.formats.SheetLengths;
 import zephyrdune.formats.ShootClock;
 import zephyrdune.formats.ShootFormat;
 import zephyrdune.server.http.FileAnswer;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.change.MeasuredSet;
+import zephyrdune.shoot.change.PackingList;
 import zephyrdune.shoot.change.StepMinutes;
 import zephyrdune.shoot.change.StepMinutes.TimedChange;
 import zephyrdune.shoot.runsheet.RunSheet;
@@ -89,11 +91,14 @@ class RunSheetController {
     @FileAnswer
     @Operation(operationId = "runSheetFile", summary = "The same as a file")
     CompletableFuture<ResponseEntity<byte[]>> file(
-            @RequestParam RunSheetFile kind, @RequestBody RunSheetQuestion question) {
+            @RequestParam RunSheetFile kind,
+            @RequestParam(defaultValue = "CENTIMETRES") SheetLengths lengths,
+            @RequestBody RunSheetQuestion question) {
         return computing.slowly(() -> {
             ShootClock times = ShootClock.of(question.shoot());
-            RunSheet sheet = of(question, times, sets.measured(question.shoot()));
-            byte[] bytes = bytes(kind, question.shoot(), sheet, times);
+            Map<String, MeasuredSet> kept = sets.measured(question.shoot());
+            RunSheet sheet = of(question, times, kept);
+            byte[] bytes = bytes(kind, question.shoot(), sheet, times, kit(kept), lengths);
             return ResponseEntity.ok()
                     .header(
                             HttpHeaders.CONTENT_DISPOSITION,
@@ -110,11 +115,16 @@ class RunSheetController {
         });
     }
 
-    private byte[] bytes(RunSheetFile kind, Shoot shoot, RunSheet sheet, ShootClock times) {
+    private static PackingList kit(Map<String, MeasuredSet> kept) {
+        return PackingList.of(kept.values().stream().map(MeasuredSet::set).toList());
+    }
+
+    private byte[] bytes(
+            RunSheetFile kind, Shoot shoot, RunSheet sheet, ShootClock times, PackingList kit, SheetLengths lengths) {
         return switch (kind) {
             case CSV -> RunSheetCsv.write(sheet, times);
             case CALENDAR -> RunSheetCalendar.write(shoot, sheet, times, clock.instant());
-            case PDF -> RunSheetPdf.write(shoot, sheet, times);
+            case PDF -> RunSheetPdf.write(shoot, sheet, times, kit, lengths);
         };
     }
 

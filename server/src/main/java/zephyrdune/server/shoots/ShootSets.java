@@ -1,6 +1,6 @@
 package zephyrdune.server.shoots;
 
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +29,7 @@ class ShootSets {
     }
 
     Map<String, MeasuredSet> measured(Shoot shoot) {
-        Map<String, MeasuredSet> kept = new HashMap<>();
+        Map<String, MeasuredSet> kept = new LinkedHashMap<>();
         for (String id : ids(shoot)) {
             set(id).ifPresent(set -> kept.put(id, MeasuredSet.of(set)));
         }
