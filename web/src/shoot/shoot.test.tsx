@@ -143,6 +143,21 @@ describe("the shoot", () => {
     expect(useShoot.getState().shoot?.endsHours).toBe(12);
   });
 
+  it("goes on with what was not saved when the page was left", async () => {
+    await open();
+    change("title", "Half done");
+    useShoot.setState({ id: null, shoot: null, past: [], future: [] });
+    await vi.advanceTimersByTimeAsync(1000);
+    const saved = vi
+      .spyOn(shoots, "save")
+      .mockImplementation(async (_, version, shoot) => stored(version + 1, shoot));
+    await open();
+    expect(useShoot.getState().shoot?.title).toBe("Half done");
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(saved).toHaveBeenCalledTimes(1);
+    expect(localStorage.getItem("zephyrdune:shoot-draft:a")).toBeNull();
+  });
+
   it("tries again when the server is back", async () => {
     await open();
     const saved = vi

@@ -45,7 +45,9 @@ export async function openShoot(id: string): Promise<void> {
   useShoot.setState({ ...NOTHING, id });
   try {
     const stored = await shoots.get(id);
-    if (useShoot.getState().id === id) put(stored);
+    if (useShoot.getState().id !== id) return;
+    put(stored);
+    takeUp(id);
   } catch (error) {
     noteFailure(error);
     const failed = error instanceof Refusal ? error.problem.detail : (error as Error).message;
@@ -55,6 +57,49 @@ export async function openShoot(id: string): Promise<void> {
 
 function put({ version, shoot }: StoredShoot): void {
   useShoot.setState({ version, shoot, saving: "saved", problem: null, failed: null });
+}
+
+type Draft = { version: number; shoot: Shoot };
+
+const draftKey = (id: string) => `zephyrdune:shoot-draft:${id}`;
+
+/** What is not saved yet outlasts the page. */
+function keepDraft(): void {
+  const { id, version, shoot } = useShoot.getState();
+  try {
+    if (id) localStorage.setItem(draftKey(id), JSON.stringify({ version, shoot }));
+  } catch {
+    // without storage it lasts as long as the page
+  }
+}
+
+function dropDraft(id: string): void {
+  try {
+    localStorage.removeItem(draftKey(id));
+  } catch {
+    // there is none then
+  }
+}
+
+function draftOf(id: string): Draft | null {
+  try {
+    return JSON.parse(localStorage.getItem(draftKey(id)) ?? "null") as Draft | null;
+  } catch {
+    return null;
+  }
+}
+
+/** Goes on with what was not saved; what was changed elsewhere since is not overwritten unasked. */
+function takeUp(id: string): void {
+  const draft = draftOf(id);
+  if (!draft) return;
+  if (draft.version === useShoot.getState().version) {
+    changeTo(draft.shoot);
+    return;
+  }
+  tell("This shoot was changed elsewhere after you had changed it here", {
+    action: { label: "Take mine", run: () => changeTo(draft.shoot) },
+  });
 }
 
 /** Another shoot in place of the one there is: one step to undo. */
@@ -89,6 +134,7 @@ export function redo(): void {
 function saveSoon(): void {
   clearTimeout(timer);
   useShoot.setState({ saving: "waiting" });
+  keepDraft();
   timer = setTimeout(() => void save(), REST_MS);
 }
 
@@ -102,7 +148,8 @@ export async function save(): Promise<void> {
     if (useShoot.getState().id !== id) return;
     const same = useShoot.getState().shoot === shoot;
     useShoot.setState({ version: stored.version, problem: null, ...(same && { saving: "saved" }) });
-    if (!same) saveSoon();
+    if (same) dropDraft(id);
+    else saveSoon();
   } catch (error) {
     if (useShoot.getState().id !== id) return;
     noteFailure(error);

@@ -5,10 +5,8 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -17,40 +15,32 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zephyrdune.formats.BadFile;
 import zephyrdune.formats.RunSheetCalendar;
 import zephyrdune.formats.RunSheetCsv;
 import zephyrdune.formats.RunSheetPdf;
 import zephyrdune.formats.SheetLengths;
 import zephyrdune.formats.ShootClock;
-import zephyrdune.formats.ShootFormat;
 import zephyrdune.server.http.FileAnswer;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.change.MeasuredSet;
 import zephyrdune.shoot.change.PackingList;
 import zephyrdune.shoot.change.StepMinutes;
-import zephyrdune.shoot.change.StepMinutes.TimedChange;
 import zephyrdune.shoot.runsheet.RunSheet;
 import zephyrdune.shoot.runsheet.RunState;
-import zephyrdune.shoot.runsheet.ShootEvent;
-import zephyrdune.shoot.runsheet.ShootEvents;
 
 /** Run sheets: worked out of a shoot, what happened at it, and what its changes took so far. */
 @RestController
 @Tag(name = "run sheets", description = "When each dish of a shoot has its turn")
 class RunSheetController {
 
-    private final ShootStore shoots;
-    private final ShootEventStore events;
+    private final TimedChanges timed;
     private final ShootSets sets;
     private final ComputeLimiter computing;
     private final Clock clock;
 
-    RunSheetController(
-            ShootStore shoots, ShootEventStore events, ShootSets sets, ComputeLimiter computing, Clock clock) {
-        this.shoots = shoots;
-        this.events = events;
+    RunSheetController(TimedChanges timed, ShootSets sets, ComputeLimiter computing, Clock clock) {
+        this.timed = timed;
         this.sets = sets;
         this.computing = computing;
         this.clock = clock;
@@ -131,47 +121,17 @@ class RunSheetController {
     private RunSheetAnswer answer(RunSheetQuestion question) {
         ShootClock times = ShootClock.of(question.shoot());
         Map<String, MeasuredSet> kept = sets.measured(question.shoot());
-        StepMinutes minutes = learnt();
+        StepMinutes minutes = timed.learnt();
         RunState state = state(question, times);
         RunSheet sheet = RunSheet.of(question.shoot(), kept, minutes, state);
         return RunSheetAnswer.of(question.shoot(), sheet, state, minutes, sets.missing(question.shoot(), kept));
     }
 
     private RunSheet of(RunSheetQuestion question, ShootClock times, Map<String, MeasuredSet> kept) {
-        return RunSheet.of(question.shoot(), kept, learnt(), state(question, times));
+        return RunSheet.of(question.shoot(), kept, timed.learnt(), state(question, times));
     }
 
     private static RunState state(RunSheetQuestion question, ShootClock times) {
-        return happened(question.shoot(), question.events(), times).state(times.minute(question.now()));
-    }
-
-    private static ShootEvents happened(Shoot shoot, List<StoredEvent> told, ShootClock times) {
-        return new ShootEvents(
-                shoot,
-                told.stream()
-                        .map(event -> new ShootEvent(event.dish(), event.what(), times.minute(event.at())))
-                        .toList());
-    }
-
-    /** How long somebody's changes took at all shoots so far. */
-    private StepMinutes learnt() {
-        List<TimedChange> timed = new ArrayList<>();
-        for (StoredShoot stored : shoots.all()) {
-            List<StoredEvent> told = events.of(stored.id());
-            if (!told.isEmpty()) {
-                readable(stored)
-                        .ifPresent(shoot -> timed.addAll(
-                                happened(shoot, told, ShootClock.of(shoot)).timed(sets.measured(shoot))));
-            }
-        }
-        return timed.isEmpty() ? StepMinutes.USUAL : StepMinutes.learnt(timed);
-    }
-
-    private static Optional<Shoot> readable(StoredShoot stored) {
-        try {
-            return Optional.of(ShootFormat.read(stored.shoot()));
-        } catch (BadFile e) {
-            return Optional.empty();
-        }
+        return TimedChanges.happened(question.shoot(), question.events(), times).state(times.minute(question.now()));
     }
 }

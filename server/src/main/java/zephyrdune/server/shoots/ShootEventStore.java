@@ -2,8 +2,11 @@ package zephyrdune.server.shoots;
 
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +32,15 @@ class ShootEventStore {
                         ShootEvent.What.valueOf(row.getString("what")),
                         row.getObject("at", OffsetDateTime.class).toInstant()))
                 .list();
+    }
+
+    /** How much happened, for each shoot at which anything did. */
+    Map<UUID, Integer> counts() {
+        Map<UUID, Integer> counts = new LinkedHashMap<>();
+        jdbc.sql("select shoot_id, count(*) as told from shoot_event group by shoot_id order by shoot_id")
+                .query((RowCallbackHandler)
+                        row -> counts.put(row.getObject("shoot_id", UUID.class), row.getInt("told")));
+        return counts;
     }
 
     /** Keeps events, those that are there already once. */

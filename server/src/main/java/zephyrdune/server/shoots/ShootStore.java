@@ -66,13 +66,6 @@ public class ShootStore {
                 .optional();
     }
 
-    /** All shoots, to learn from. */
-    List<StoredShoot> all() {
-        return jdbc.sql("select id, version, updated_at, document from shoot where deleted_at is null order by day")
-                .query(ShootStore::stored)
-                .list();
-    }
-
     @Transactional
     public StoredShoot add(Shoot shoot) {
         StoredShoot stored = new StoredShoot(UUID.randomUUID(), 1, now(), ShootFormat.tree(shoot));
