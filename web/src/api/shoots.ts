@@ -32,7 +32,11 @@ export const shoots = {
     json<ShootEvent[]>(`${at(id)}/events/${event}`, send("DELETE")),
   sheet: (shoot: Shoot, events: ShootEvent[], now: string, signal?: AbortSignal) =>
     json<RunSheet>("/api/run-sheets", send("POST", { shoot, events, now }, signal)),
-  consistency: (shoot: Shoot) => json<FactLine[]>("/api/consistency", send("POST", shoot)),
+  consistency: (shoot: Shoot, against: string) =>
+    json<FactLine[]>(
+      `/api/consistency${against ? `?against=${against}` : ""}`,
+      send("POST", shoot),
+    ),
   archive: async (id: string) => (await ask(`${at(id)}/archive`)).blob(),
   openArchive: (file: Blob) => json<{ id: string }>("/api/shoot-archives", bytes(file)),
   file: async (kind: RunSheetFile, shoot: Shoot, now: string, lengths: string) => {

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { shoots } from "../api/shoots";
 import type { FactLine, Shoot } from "../api/types";
 import { useLength } from "../set/preferences";
@@ -6,10 +7,39 @@ import type { Quantity } from "../set/units";
 import { figure } from "./figure";
 
 /** How alike the dishes of a shoot are lit, number by number; those that stray, by name. */
-export function Alike({ shoot }: { shoot: Shoot }) {
+export function Alike({ shoot, id }: { shoot: Shoot; id: string }) {
+  const [against, setAgainst] = useState("");
+  const others = useQuery({ queryKey: ["shoots"], queryFn: shoots.list });
+  const earlier = others.data?.filter((one) => one.id !== id) ?? [];
+  return (
+    <div className="space-y-2">
+      {earlier.length > 0 && (
+        <label className="flex items-center gap-2 px-1 text-soft">
+          Held against
+          <select
+            value={against}
+            data-testid="against"
+            onChange={(event) => setAgainst(event.target.value)}
+            className="h-9 min-w-0 rounded-md border border-edge/60 bg-raised px-2 text-ink max-sm:h-11"
+          >
+            <option value="">the others of this shoot</option>
+            {earlier.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.title}, {one.date}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <Strips shoot={shoot} against={against} />
+    </div>
+  );
+}
+
+function Strips({ shoot, against }: { shoot: Shoot; against: string }) {
   const alike = useQuery({
-    queryKey: ["consistency", shoot.dishes],
-    queryFn: () => shoots.consistency(shoot),
+    queryKey: ["consistency", shoot.dishes, against],
+    queryFn: () => shoots.consistency(shoot, against),
     placeholderData: (before) => before,
   });
   if (alike.isError)
@@ -26,7 +56,12 @@ export function Alike({ shoot }: { shoot: Shoot }) {
       </p>
     );
   return (
-    <section aria-label="Alike" aria-busy={alike.isFetching} data-testid="alike">
+    <section
+      aria-label="Alike"
+      aria-busy={alike.isFetching}
+      data-testid="alike"
+      className={alike.isPlaceholderData ? "opacity-60" : ""}
+    >
       <p className="px-1 pb-2 text-soft">
         Each dot is a dish on the set of its first picture, numbered as under Dishes. Within the
         band nobody sees a difference; outside of it a dish strays from the others.

@@ -57,13 +57,13 @@ export function ShootPage({ id }: { id: string }) {
         </p>
       )}
       {!shoot && !failed && <p className="p-6 text-soft">Opening it …</p>}
-      {shoot && <Opened shoot={shoot} />}
+      {shoot && <Opened shoot={shoot} id={id} />}
       <Notices />
     </div>
   );
 }
 
-function Opened({ shoot }: { shoot: Shoot }) {
+function Opened({ shoot, id }: { shoot: Shoot; id: string }) {
   const [side, setSide] = useState<Side>("dishes");
   const [chosen, setChosen] = useState<string | null>(null);
   const sets = useQuery({ queryKey: ["sets"], queryFn: api.listSets });
@@ -141,7 +141,7 @@ function Opened({ shoot }: { shoot: Shoot }) {
             </Tabs.Trigger>
           </Tabs.List>
           <Tabs.Content value="alike">
-            <Alike shoot={shoot} />
+            <Alike shoot={shoot} id={id} />
           </Tabs.Content>
           <Tabs.Content value="sheet" className="space-y-3">
             {sheet && <UnmetList shoot={shoot} unmet={sheet.unmet} />}

@@ -323,5 +323,19 @@ public class ShootsApiTest extends RunningServer {
             }
         }));
         assertThat(strays).isNotEmpty().containsOnly("cordial");
+        // against a season of the turned light all others stray
+        ObjectNode last = shoot.deepCopy();
+        for (JsonNode dish : last.get("dishes")) {
+            ((ObjectNode) dish.get("shots").get(0).get("set")).put("id", other);
+        }
+        String season = added("/api/shoots", last);
+        JsonNode against = json(post("/api/consistency?against=" + season, shoot.toString()));
+        against.forEach(line ->
+                assertThat(line.get("places").get(4).get("strays").asBoolean()).isFalse());
+        assertThat(against.toString()).contains("\"strays\":true");
+        assertThat(post("/api/consistency?against=" + UUID.randomUUID(), shoot.toString())
+                        .statusCode())
+                .isEqualTo(404);
+        send("DELETE", "/api/shoots/" + season + "?version=1", new byte[0]);
     }
 }

@@ -2,6 +2,7 @@ package zephyrdune.shoot.log;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -33,16 +34,32 @@ public record Consistency(List<FactLine> lines) {
 
     /** @param pictures by what each is called; numbers that fewer than three have are left out */
     public static Consistency of(Map<String, LightFacts> pictures) {
+        return of(pictures, pictures.values(), LEAST);
+    }
+
+    /**
+     * Held against earlier pictures, such as last season's.
+     *
+     * @param earlier whose middle is what the others are to be like
+     */
+    public static Consistency against(Collection<LightFacts> earlier, Map<String, LightFacts> pictures) {
+        return of(pictures, earlier, 1);
+    }
+
+    private static Consistency of(Map<String, LightFacts> pictures, Collection<LightFacts> middles, int least) {
         List<FactLine> lines = new ArrayList<>();
         for (LightFact fact : LightFact.values()) {
-            double[] values = pictures.values().stream()
+            double[] values = middles.stream()
                     .map(facts -> facts.value(fact))
                     .filter(OptionalDouble::isPresent)
                     .mapToDouble(OptionalDouble::getAsDouble)
                     .sorted()
                     .toArray();
-            if (values.length >= LEAST) {
-                lines.add(line(fact, median(values), pictures));
+            if (values.length >= least) {
+                FactLine line = line(fact, median(values), pictures);
+                if (!line.places().isEmpty()) {
+                    lines.add(line);
+                }
             }
         }
         return new Consistency(lines);

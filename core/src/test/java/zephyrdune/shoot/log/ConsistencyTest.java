@@ -47,6 +47,18 @@ public class ConsistencyTest {
         assertThat(Consistency.of(mixed).lines().get(0).places()).hasSize(3);
     }
 
+    /** Held against last season, one dish is enough, and what strays from that is named though all of this season are alike. */
+    @Test
+    public void thisSeasonAgainstTheLast() {
+        FactLine line = Consistency.against(pictures(1.0, 1.2, 1.1).values(), pictures(1.8, 1.9))
+                .lines()
+                .get(0);
+        assertThat(line.middle()).isEqualTo(1.1);
+        assertThat(line.places()).allMatch(FactPlace::strays);
+        assertThat(Consistency.against(List.of(), pictures(1.8)).lines()).isEmpty();
+        assertThat(Consistency.against(pictures(1).values(), Map.of()).lines()).isEmpty();
+    }
+
     /** Edges are told apart by how many times as wide they are: 44 and 60 mm are alike, 4 and 10 are not. */
     @Test
     public void edgesAreComparedByTheirRatio() {

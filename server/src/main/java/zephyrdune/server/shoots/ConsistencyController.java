@@ -5,10 +5,16 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import zephyrdune.formats.BadFile;
+import zephyrdune.formats.ShootFormat;
+import zephyrdune.server.problems.Missing;
 import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.shoot.brief.KeptSet;
 import zephyrdune.shoot.brief.Shoot;
@@ -22,10 +28,12 @@ import zephyrdune.units.measure.Unit;
 @Tag(name = "shoots")
 class ConsistencyController {
 
+    private final ShootStore shoots;
     private final ShootSets sets;
     private final ComputeLimiter computing;
 
-    ConsistencyController(ShootSets sets, ComputeLimiter computing) {
+    ConsistencyController(ShootStore shoots, ShootSets sets, ComputeLimiter computing) {
+        this.shoots = shoots;
         this.sets = sets;
         this.computing = computing;
     }
@@ -59,6 +67,23 @@ class ConsistencyController {
                         line.fact().most(line.middle()),
                         line.places()))
                 .toList());
+    }
+
+    private Consistency consistency(Shoot shoot, Optional<Shoot> other) {
+        return other.isEmpty()
+                ? Consistency.of(facts(shoot))
+                : Consistency.against(facts(other.get()).values(), facts(shoot));
+    }
+
+    private Shoot shoot(UUID id) {
+        JsonNode tree = shoots.find(id)
+                .map(StoredShoot::shoot)
+                .orElseThrow(() -> new Missing("There is no such shoot; it may have been deleted"));
+        try {
+            return ShootFormat.read(tree);
+        } catch (BadFile e) {
+            throw new Missing("That shoot cannot be read: " + e.getMessage());
+        }
     }
 
     private Map<String, LightFacts> facts(Shoot shoot) {
