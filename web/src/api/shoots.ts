@@ -1,5 +1,7 @@
 import { ask, bytes, json, send } from "./ask";
 import type {
+  BalanceAnswer,
+  BalanceQuestion,
   DeletedShoot,
   FactLine,
   RunSheet,
@@ -37,6 +39,7 @@ export const shoots = {
       `/api/consistency${against ? `?against=${against}` : ""}`,
       send("POST", shoot),
     ),
+  balance: (stand: BalanceQuestion) => json<BalanceAnswer>("/api/balance", send("POST", stand)),
   archive: async (id: string) => (await ask(`${at(id)}/archive`)).blob(),
   openArchive: (file: Blob) => json<{ id: string }>("/api/shoot-archives", bytes(file)),
   file: async (kind: RunSheetFile, shoot: Shoot, now: string, lengths: string) => {

@@ -156,3 +156,5 @@ export type LoggedRecord = Omit<Schemas["StoredRecord"], "shoot" | "client"> & {
 export type RecordsAnswer = Omit<Schemas["RecordsAnswer"], "records"> & { records: LoggedRecord[] };
 export type RecordChoices = Schemas["RecordChoices"];
 export type FactLine = Schemas["FactLineAnswer"];
+export type BalanceQuestion = Schemas["BalanceQuestion"];
+export type BalanceAnswer = Schemas["BalanceAnswer"];

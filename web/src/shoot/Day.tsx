@@ -2,6 +2,7 @@ import { Plus, X } from "lucide-react";
 import type { Shoot } from "../api/types";
 import { NumberField } from "../fields/NumberField";
 import { Button, SymbolButton } from "../ui/Button";
+import { Balance } from "./Balance";
 import { Line } from "./Line";
 import { change } from "./shoot";
 import { count, minutes, timeOfDay } from "./times";
@@ -73,6 +74,7 @@ export function Day({ shoot }: { shoot: Shoot }) {
           </div>
         )}
       </List>
+      <Balance />
       <p className="text-soft text-xs leading-snug">
         Tell guests that it flashes before the first frame; some must not sit near repeated flashes.
         Hot lamps off cloth, cables flat, stands weighed down. Local rules come first.

@@ -15,6 +15,7 @@ enum FileUnit {
     SECONDS(Unit.SECOND, "Seconds", "seconds", 1),
     MINUTES(Unit.MINUTE, "Minutes", "minutes", 1),
     HOURS(Unit.HOUR, "Hours", "hours", 1),
+    KILOGRAMS(Unit.KILOGRAM, "Kilograms", "kilograms", 1),
     LUX(Unit.LUX, "Lux", "lux", 1),
     LUX_SECONDS(Unit.LUX_SECOND, "LuxSeconds", "lux seconds", 1),
     LUMENS(Unit.LUMEN, "Lumens", "lumens", 1),

@@ -338,4 +338,13 @@ public class ShootsApiTest extends RunningServer {
                 .isEqualTo(404);
         send("DELETE", "/api/shoots/" + season + "?version=1", new byte[0]);
     }
+
+    @Test
+    public void aBoomIsHeldByASandbag() {
+        JsonNode tips = json(post("/api/balance", "{\"load\": 2, \"reach\": 1.2, \"stand\": 4, \"feet\": 0.4}"));
+        assertThat(Math.round(tips.get("sandbag").asDouble() * 1000)).isEqualTo(6000);
+        HttpResponse<byte[]> none = post("/api/balance", "{\"load\": 2, \"reach\": 1.2, \"stand\": 4, \"feet\": 0}");
+        assertThat(none.statusCode()).isEqualTo(422);
+        assertThat(new String(none.body(), StandardCharsets.UTF_8)).contains("feet");
+    }
 }

@@ -20,6 +20,8 @@ public enum Unit {
     MINUTE,
     /** Time of day and how long a shoot lasts; an hour is 3600 seconds. */
     HOUR,
+    /** Mass, SI. */
+    KILOGRAM,
     /** Illuminance, SI. */
     LUX,
     /** Exposure: illuminance times time, SI. */
