@@ -23,7 +23,7 @@ import zephyrdune.shoot.runsheet.RunSheetRow;
 import zephyrdune.shoot.runsheet.Unmet;
 import zephyrdune.units.measure.Unit;
 
-/** The run sheet, and what to pack, as a PDF file (ISO 32000) of A4 pages (ISO 216), tagged, in words and lines alone, so that it is read in black and white. */
+/** The run sheet, and what to pack, as a PDF file (ISO 32000) of A4 pages (ISO 216), or of letter pages where lengths are in inches, tagged, in words and lines alone, so that it is read in black and white. */
 public final class RunSheetPdf {
 
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
@@ -31,7 +31,7 @@ public final class RunSheetPdf {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM yyyy", Locale.ENGLISH);
 
     private static final String STYLE = """
-            @page { size: A4; margin: 14mm 12mm; @bottom-right { content: counter(page) " of " counter(pages); font: 8pt sheet; } }
+            @page { size: PAPER; margin: 14mm 12mm; @bottom-right { content: counter(page) " of " counter(pages); font: 8pt sheet; } }
             body { font: 9pt sheet; color: #000; }
             h1 { font-size: 16pt; margin: 0 0 1mm 0; font-weight: normal; }
             p { margin: 0 0 1.2mm 0; }
@@ -97,7 +97,7 @@ public final class RunSheetPdf {
                 <p class="small care">%s</p>%s</body></html>
                 """.formatted(
                         escaped(shoot.title()),
-                        STYLE,
+                        STYLE.replace("PAPER", lengths == SheetLengths.INCHES ? "letter" : "A4"),
                         escaped(shoot.title()),
                         escaped(shoot.client()),
                         DAY.format(clock.start()),

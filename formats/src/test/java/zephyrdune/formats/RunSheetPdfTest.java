@@ -25,9 +25,13 @@ public class RunSheetPdfTest {
     }
 
     private static Path written(Shoot shoot) throws IOException {
+        return written(shoot, SheetLengths.CENTIMETRES);
+    }
+
+    private static Path written(Shoot shoot, SheetLengths lengths) throws IOException {
         RunSheet sheet = sheet(shoot);
         Path file = Path.of("target", "run-sheet.pdf");
-        Files.write(file, RunSheetPdf.write(shoot, sheet, ShootClock.of(shoot), kit(), SheetLengths.CENTIMETRES));
+        Files.write(file, RunSheetPdf.write(shoot, sheet, ShootClock.of(shoot), kit(), lengths));
         return file;
     }
 
@@ -71,6 +75,14 @@ public class RunSheetPdfTest {
         String info = said("pdfinfo", file.toString());
         assertThat(info).contains("(A4)").containsPattern("Tagged: +yes");
         assertThat(said("pdffonts", file.toString())).containsPattern("Liberation\\S* +.* yes yes yes");
+    }
+
+    @Test
+    public void isALetterPageInInches() throws Exception {
+        Path file = written(shoot(), SheetLengths.INCHES);
+        assertThat(said("pdfinfo", file.toString())).contains("612 x 792 pts (letter)");
+        assertThat(said("pdftotext", "-enc", "UTF-8", "-layout", file.toString(), "-"))
+                .contains("11.8 in");
     }
 
     /** Signs of mark-up in names stay signs, and nothing is fetched that a name asks for. */
