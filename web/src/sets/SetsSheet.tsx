@@ -11,6 +11,7 @@ import { Button, SymbolButton } from "../ui/Button";
 import { Sheet } from "../ui/Sheet";
 import { DELETED, SETS, setActions } from "./actions";
 import { Thumbnail } from "./Thumbnail";
+import { useShootSets } from "./useShootSets";
 
 type Props = { open: boolean; onClose: () => void; onNew: () => void };
 
@@ -42,7 +43,8 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
   const picker = useRef<HTMLInputElement>(null);
   const [sought, setSought] = useState("");
   const [order, setOrder] = useState<Order>("opened");
-  const listed = inOrder(sets.data ?? [], order, sought);
+  const byShoot = useShootSets(open);
+  const listed = inOrder(byShoot.within(sets.data ?? []), order, sought);
 
   const close = () => {
     setRefused(null);
@@ -90,15 +92,30 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
       </div>
       {refused && <RefusedFile name={refused.name} problem={refused.problem} />}
       {(sets.data?.length ?? 0) > 1 && (
-        <div className="mt-3 grid grid-cols-[1fr_auto] gap-2">
+        <div className="mt-3 flex flex-wrap gap-2">
           <input
             type="search"
             value={sought}
             onChange={(event) => setSought(event.target.value)}
             placeholder="Find a set"
             aria-label="Find a set"
-            className="h-9 min-w-0 rounded-md border border-edge/60 bg-raised px-2.5 text-base max-sm:h-11"
+            className="h-9 min-w-32 flex-1 rounded-md border border-edge/60 bg-raised px-2.5 text-base max-sm:h-11"
           />
+          {byShoot.shoots.length > 0 && (
+            <select
+              value={byShoot.shoot}
+              onChange={(event) => byShoot.setShoot(event.target.value)}
+              aria-label="Of which shoot"
+              className="h-9 max-w-40 rounded-md border border-edge/60 bg-raised px-2 max-sm:h-11"
+            >
+              <option value="">All sets</option>
+              {byShoot.shoots.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.title}, {one.date}
+                </option>
+              ))}
+            </select>
+          )}
           <select
             value={order}
             onChange={(event) => setOrder(event.target.value as Order)}
@@ -125,8 +142,10 @@ export function SetsSheet({ open, onClose, onNew }: Props) {
           />
         ))}
       </ul>
-      {sought !== "" && listed.length === 0 && (
-        <p className="py-6 text-soft">No set is called so.</p>
+      {(sought !== "" || byShoot.shoot !== "") && listed.length === 0 && (
+        <p className="py-6 text-soft">
+          {sought !== "" ? "No set is called so." : "No set of this shoot is there."}
+        </p>
       )}
       {sets.isPending && <p className="py-6 text-soft">Fetching the sets …</p>}
       {sets.isError && <p className="py-6 text-alarm">The sets cannot be fetched just now.</p>}
