@@ -145,9 +145,9 @@ final class ShootTasks {
         return onTable;
     }
 
-    /** Whether the kitchen or anybody else has begun. */
+    /** Whether the shoot is under way: what the kitchen has not begun by now it cannot have begun before. */
     boolean begun() {
-        return behind > 0 || !state.cooking().isEmpty();
+        return behind > 0 || !state.cooking().isEmpty() || state.now() > shoot.starts() * 60;
     }
 
     /** Dishes that have had their turn or are having it. */

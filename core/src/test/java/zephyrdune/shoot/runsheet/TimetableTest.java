@@ -99,6 +99,8 @@ public class TimetableTest {
                 new ShootTasks(shoot, DrawnShoots.kept(), StepMinutes.USUAL, RunState.before(13 * 60 + 21)),
                 new int[] {0, 1});
         assertThat(late.starts).containsExactly(new double[] {830, 840}, within(DUST));
+        // nobody has begun by then, so the kitchen cannot have either
+        assertThat(late.kitchenStarts[0]).isGreaterThanOrEqualTo(13 * 60 + 21 - DUST);
     }
 
     /** What was begun is done first where it would spoil; what is on the table is counted on from when it was put there. */
