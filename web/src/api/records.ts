@@ -18,6 +18,9 @@ export const records = {
     if (softness) query.set("softness", softness);
     return json<RecordsAnswer>(`/api/records?${query}`, signal ? { signal } : {});
   },
+  /** How many were kept of a set since a moment. */
+  count: async (set: string, since: string) =>
+    (await json<RecordsAnswer>(`/api/records?set=${set}&from=${encodeURIComponent(since)}`)).found,
   choices: () => json<RecordChoices>("/api/records/choices"),
   alike: (id: string) => json<LoggedRecord[]>(`/api/records/${id}/alike`),
   set: async (id: string) => (await json<{ set: TableSet }>(`/api/records/${id}/set`)).set,

@@ -1,8 +1,10 @@
+import { useQueries } from "@tanstack/react-query";
 import { Check, CookingPot, Undo2, UtensilsCrossed } from "lucide-react";
 import type { ReactNode } from "react";
+import { records } from "../api/records";
 import type { RunSheet, RunSheetRow, Shoot, ShootEvent } from "../api/types";
 import { Button } from "../ui/Button";
-import { minuteOf, useNow } from "./clock";
+import { minuteOf, startOf, useNow } from "./clock";
 import { takeBackLast, told } from "./events";
 import { Rehearsal } from "./Rehearsal";
 import { Steps } from "./Steps";
@@ -10,6 +12,9 @@ import { clockTime, stopwatch } from "./times";
 
 /** Later than planned by less nobody says so, minutes. */
 const ON_TIME = 0.5;
+
+/** How often what was kept is counted. */
+const KEPT_MS = 5000;
 
 type Props = {
   shoot: Shoot;
@@ -122,6 +127,7 @@ function OnTable({ shoot, onTable, minute }: OnTableProps) {
         {holds > 0 ? `Looks good for ${stopwatch(holds)} more` : "Past the time it looks good"}
         <span className="text-soft">; reckoned done at {clockTime(onTable.until)}</span>
       </p>
+      <Kept shoot={shoot} dish={onTable.key} />
       <div className="mt-3 flex flex-wrap gap-2">
         <Large name="done" strong onClick={() => told(onTable.key, "DONE")}>
           <Check size={18} /> Done
@@ -132,6 +138,34 @@ function OnTable({ shoot, onTable, minute }: OnTableProps) {
       </div>
     </div>
   );
+}
+
+/** Which pictures are wanted of it, and how many frames and takes were kept on their sets since the shoot began. */
+function Kept({ shoot, dish }: { shoot: Shoot; dish: string }) {
+  const shots = shoot.dishes.find(({ key }) => key === dish)?.shots ?? [];
+  const since = new Date(startOf(shoot)).toISOString();
+  const counts = useQueries({
+    queries: shots.map(({ set }) => ({
+      queryKey: ["kept", set, since],
+      queryFn: () => (set.kind === "kept-set" ? records.count(set.id, since) : 0),
+      refetchInterval: KEPT_MS,
+    })),
+  });
+  return (
+    <ul className="mt-2" data-testid="kept">
+      {shots.map((shot, i) => (
+        <li key={shot.title} className="flex gap-2">
+          <span className="min-w-0 flex-1 truncate">{shot.title}</span>
+          <span className="text-soft">{framesKept(counts[i]?.data)}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function framesKept(count: number | undefined): string {
+  if (count === undefined) return "";
+  return count === 0 ? "nothing kept yet" : `${count} kept`;
 }
 
 type NextProps = {

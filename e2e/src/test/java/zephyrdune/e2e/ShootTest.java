@@ -62,6 +62,7 @@ public class ShootTest extends Browsing {
             assertThat(shoot.getByTestId("next-dish")).containsText("Its set stands");
             tell(shoot, "on-table").click();
             assertThat(shoot.getByTestId("on-table")).containsText("Looks good for");
+            assertThat(shoot.getByTestId("kept")).containsText("kept");
             assertThat(shoot.getByTestId("row-" + first)).isHidden();
             tell(shoot, "done").click();
             assertThat(shoot.getByText("1 of 6 done")).isVisible();
