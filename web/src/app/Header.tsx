@@ -61,10 +61,10 @@ export function Header() {
         <span className="font-bold text-[17px] tracking-tight">Zephyrdune</span>
       </div>
       <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => openSheet("sets")}>
-        <LayoutList size={16} /> <span className="max-sm:sr-only">Sets</span>
+        <LayoutList size={16} /> <span className="max-lg:sr-only">Sets</span>
       </Button>
       <Button look="outline" className="max-sm:w-11 max-sm:px-0" onClick={() => openSheet("kit")}>
-        <Backpack size={16} /> <span className="max-sm:sr-only">Kit</span>
+        <Backpack size={16} /> <span className="max-lg:sr-only">Kit</span>
       </Button>
       <Button
         look="outline"
@@ -72,19 +72,19 @@ export function Header() {
         data-testid="look"
         onClick={() => openSheet("looks")}
       >
-        <Eye size={16} /> <span className="max-sm:sr-only">Looks</span>
+        <Eye size={16} /> <span className="max-lg:sr-only">Looks</span>
       </Button>
       <a
         href="#/shoots"
         className="inline-flex h-9 items-center justify-center gap-2 rounded-md border border-edge/60 px-3 hover:bg-raised max-sm:hidden"
       >
-        <CalendarClock size={16} /> Shoots
+        <CalendarClock size={16} /> <span className="max-lg:sr-only">Shoots</span>
       </a>
       <a
         href="#/log"
         className="inline-flex h-9 items-center justify-center gap-2 rounded-md border border-edge/60 px-3 hover:bg-raised max-sm:hidden"
       >
-        <BookOpen size={16} /> Log
+        <BookOpen size={16} /> <span className="max-lg:sr-only">Log</span>
       </a>
       {set && (
         <h1 className="mx-2 min-w-0 truncate font-semibold text-base max-sm:mx-1 max-sm:text-sm">
