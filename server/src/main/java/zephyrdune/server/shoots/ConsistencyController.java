@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import zephyrdune.formats.BadFile;
@@ -55,9 +56,11 @@ class ConsistencyController {
     @Operation(
             operationId = "consistency",
             summary =
-                    "How alike the light of a shoot's dishes is, number by number, each on the set of its first picture")
-    CompletableFuture<List<FactLineAnswer>> consistency(@RequestBody Shoot shoot) {
-        return computing.slowly(() -> Consistency.of(facts(shoot)).lines().stream()
+                    "How alike the light of a shoot's dishes is, number by number, each on the set of its first picture; against another shoot where one is named")
+    CompletableFuture<List<FactLineAnswer>> consistency(
+            @RequestParam Optional<UUID> against, @RequestBody Shoot shoot) {
+        Optional<Shoot> other = against.map(this::shoot);
+        return computing.slowly(() -> consistency(shoot, other).lines().stream()
                 .map(line -> new FactLineAnswer(
                         line.fact(),
                         line.fact().title(),
