@@ -1,5 +1,6 @@
 package zephyrdune.set.surface;
 
+import java.util.Locale;
 import zephyrdune.set.surface.Relief.Pattern;
 import zephyrdune.units.colour.Rgb;
 
@@ -62,6 +63,11 @@ public enum Surface {
         colour = new Rgb(red, green, blue);
         this.finish = finish;
         this.relief = relief;
+    }
+
+    /** What it is called in a sentence: "white paper". */
+    public String words() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** Share that it sends back; of what lies under a coat, or of a metal straight on. */

@@ -1,4 +1,4 @@
 package zephyrdune.shoot.brief;
 
 /** Whenever it is best. */
-public record AnyTurn() implements Turn {}
+public record AnyTurn() implements WantedTurn {}

@@ -37,7 +37,7 @@ public record ShootDish(
         @Within(min = 0, max = Shoot.LATEST, unit = Unit.HOUR)
         double by,
 
-        Turn turn,
+        WantedTurn turn,
         @Count(min = 1, max = 8) List<Shot> shots)
         implements ShootDishBuilder.With {
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -23,7 +22,6 @@ import zephyrdune.set.light.Snooted;
 import zephyrdune.set.source.BatteryFlash;
 import zephyrdune.set.source.MainsFlash;
 import zephyrdune.set.source.Source;
-import zephyrdune.set.surface.Surface;
 
 /** What has to be brought to build up several sets one after the other: each piece as often as one set needs it at once. */
 public record PackingList(List<PackedPiece> pieces) {
@@ -76,9 +74,9 @@ public record PackingList(List<PackedPiece> pieces) {
             pieces.add(new Piece("base light", base.width(), base.height()));
         }
         set.cards().forEach(card -> pieces.add(new Piece(card(card), card.width(), card.height())));
-        pieces.add(new Piece("table top, " + words(set.tableTop().surface()), 0, 0));
+        pieces.add(new Piece("table top, " + set.tableTop().surface().words(), 0, 0));
         pieces.add(new Piece(
-                "background, " + words(set.backdrop().surface()),
+                "background, " + set.backdrop().surface().words(),
                 set.backdrop().width(),
                 set.backdrop().height()));
         pieces.add(new Piece("lens, %.0f mm".formatted(set.camera().focalLength() * 1000), 0, 0));
@@ -105,10 +103,8 @@ public record PackingList(List<PackedPiece> pieces) {
     }
 
     private static String card(Card card) {
-        return card.cut().any() ? words(card.surface()) + ", cut" : words(card.surface()) + " card";
-    }
-
-    private static String words(Surface surface) {
-        return surface.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return card.cut().any()
+                ? card.surface().words() + ", cut"
+                : card.surface().words() + " card";
     }
 }

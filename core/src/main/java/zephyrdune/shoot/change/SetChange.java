@@ -2,7 +2,6 @@ package zephyrdune.shoot.change;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -15,7 +14,6 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.light.Light;
-import zephyrdune.set.surface.Surface;
 import zephyrdune.shoot.change.ChangeStep.ChangedLine;
 import zephyrdune.units.measure.Unit;
 
@@ -59,7 +57,9 @@ public record SetChange(List<ChangeStep> steps) {
     private static SetChange between(TableSet from, SetSheet before, TableSet to, SetSheet after) {
         List<ChangeStep> steps = new ArrayList<>();
         CardMoves cards = CardMoves.between(from.cards(), to.cards());
-        cards.away().forEach(card -> steps.add(step(ChangeKind.CARD_AWAY, words(card.surface()), 0, List.of())));
+        cards.away()
+                .forEach(card ->
+                        steps.add(step(ChangeKind.CARD_AWAY, card.surface().words(), 0, List.of())));
         room(from, to, before, after).forEach(steps::add);
         camera(from, to, before, after).forEach(steps::add);
         light(from, to, before, after).forEach(steps::add);
@@ -76,7 +76,7 @@ public record SetChange(List<ChangeStep> steps) {
                 double moved = move.from().isPresent()
                         ? from.cards().get(move.from().getAsInt()).centre().distance(card.centre())
                         : 0;
-                steps.add(step(kind, words(card.surface()), moved, lines));
+                steps.add(step(kind, card.surface().words(), moved, lines));
             }
         }
         settings(before, after).ifPresent(steps::add);
@@ -97,12 +97,12 @@ public record SetChange(List<ChangeStep> steps) {
     private static List<ChangeStep> room(TableSet from, TableSet to, SetSheet before, SetSheet after) {
         List<ChangeStep> steps = new ArrayList<>();
         if (!from.tableTop().surface().equals(to.tableTop().surface())) {
-            steps.add(step(ChangeKind.TABLE_TOP, words(to.tableTop().surface()), 0, List.of()));
+            steps.add(step(ChangeKind.TABLE_TOP, to.tableTop().surface().words(), 0, List.of()));
         }
         List<ChangedLine> lines = changed(before, after, Kind.BACKGROUND);
         if (!lines.isEmpty() || !from.backdrop().surface().equals(to.backdrop().surface())) {
             double moved = Math.abs(to.backdrop().distance() - from.backdrop().distance());
-            steps.add(step(ChangeKind.BACKGROUND, words(to.backdrop().surface()), moved, lines));
+            steps.add(step(ChangeKind.BACKGROUND, to.backdrop().surface().words(), moved, lines));
         }
         return steps;
     }
@@ -144,10 +144,6 @@ public record SetChange(List<ChangeStep> steps) {
 
     private static List<ChangedLine> only(List<ChangedLine> lines, List<Measure> measures) {
         return lines.stream().filter(line -> measures.contains(line.measure())).toList();
-    }
-
-    private static String words(Surface surface) {
-        return surface.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static boolean sameChain(Light one, Light other) {

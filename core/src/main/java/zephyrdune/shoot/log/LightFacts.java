@@ -3,7 +3,6 @@ package zephyrdune.shoot.log;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
@@ -13,7 +12,6 @@ import zephyrdune.answers.readings.Wording;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.BroadBase;
 import zephyrdune.set.look.NamedLook;
-import zephyrdune.set.surface.Surface;
 import zephyrdune.units.sampling.Sureness;
 
 /**
@@ -67,9 +65,9 @@ public record LightFacts(
                 set.camera().overhead()
                         ? "overhead"
                         : set.camera().elevation() < ASIDE ? "straight on" : "at an angle");
-        things.add(words(set.tableTop().surface()));
-        things.add(words(set.backdrop().surface()));
-        set.cards().forEach(card -> things.add(words(card.surface())));
+        things.add(set.tableTop().surface().words());
+        things.add(set.backdrop().surface().words());
+        set.cards().forEach(card -> things.add(card.surface().words()));
         if (set.patterned()) {
             things.add("pattern");
         }
@@ -80,10 +78,6 @@ public record LightFacts(
             things.add(look.title());
         }
         return things;
-    }
-
-    private static String words(Surface surface) {
-        return surface.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     public LightSide side() {

@@ -21,7 +21,7 @@ import zephyrdune.shoot.brief.ShootDish;
 import zephyrdune.shoot.brief.Shot;
 import zephyrdune.shoot.brief.Spoiling;
 import zephyrdune.shoot.brief.TimeAt;
-import zephyrdune.shoot.brief.Turn;
+import zephyrdune.shoot.brief.WantedTurn;
 import zephyrdune.shoot.change.MeasuredSet;
 import zephyrdune.shoot.change.StepMinutes;
 
@@ -88,7 +88,7 @@ final class DrawnShoots {
         for (int i = 0; i < 1 + random.nextInt(2); i++) {
             shots.add(new Shot("Shot " + i, 3 + random.nextInt(5), new KeptSet("set-" + random.nextInt(12))));
         }
-        Turn turn = tight && number == 2 ? new TimeAt(14 + random.nextDouble()) : new AnyTurn();
+        WantedTurn turn = tight && number == 2 ? new TimeAt(14 + random.nextDouble()) : new AnyTurn();
         return new ShootDish(
                 "dish-" + number,
                 "Dish " + number,

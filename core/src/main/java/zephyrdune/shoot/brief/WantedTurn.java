@@ -1,4 +1,4 @@
 package zephyrdune.shoot.brief;
 
 /** When somebody wants a dish to have its turn. */
-public sealed interface Turn permits AnyTurn, TurnAt, TimeAt {}
+public sealed interface WantedTurn permits AnyTurn, TurnAt, TimeAt {}
