@@ -32,7 +32,7 @@ export const shoots = {
     json<ShootEvent[]>(`${at(id)}/events`, send("PUT", events)),
   takeBack: (id: string, event: string) =>
     json<ShootEvent[]>(`${at(id)}/events/${event}`, send("DELETE")),
-  sheet: (shoot: Shoot, events: ShootEvent[], now: string, signal?: AbortSignal) =>
+  sheet: (shoot: Shoot, events: ShootEvent[], now: string | null, signal?: AbortSignal) =>
     json<RunSheet>("/api/run-sheets", send("POST", { shoot, events, now }, signal)),
   consistency: (shoot: Shoot, against: string) =>
     json<FactLine[]>(
@@ -42,8 +42,8 @@ export const shoots = {
   balance: (stand: BalanceQuestion) => json<BalanceAnswer>("/api/balance", send("POST", stand)),
   archive: async (id: string) => (await ask(`${at(id)}/archive`)).blob(),
   openArchive: (file: Blob) => json<{ id: string }>("/api/shoot-archives", bytes(file)),
-  file: async (kind: RunSheetFile, shoot: Shoot, now: string, lengths: string) => {
+  file: async (kind: RunSheetFile, shoot: Shoot, lengths: string) => {
     const path = `/api/run-sheet-files?kind=${kind}&lengths=${lengths}`;
-    return (await ask(path, send("POST", { shoot, events: [], now }))).blob();
+    return (await ask(path, send("POST", { shoot, events: [] }))).blob();
   },
 };

@@ -127,6 +127,7 @@ export type KeepPhotograph = Schemas["KeepPhotograph"];
 export type PhotographAnswer = Schemas["PhotographAnswer"];
 export type PhotographLine = Schemas["LineAnswer"];
 export type Shoot = Schemas["Shoot"];
+export type Daylight = Schemas["Daylight"];
 export type ShootDish = Schemas["ShootDish"];
 export type Shot = Schemas["Shot"];
 export type StoredShoot = Omit<Schemas["StoredShoot"], "shoot"> & { shoot: Shoot };

@@ -3,6 +3,7 @@ import type { Shoot } from "../api/types";
 import { NumberField } from "../fields/NumberField";
 import { Button, SymbolButton } from "../ui/Button";
 import { Balance } from "./Balance";
+import { DaylightFields } from "./DaylightFields";
 import { Line } from "./Line";
 import { change } from "./shoot";
 import { count, minutes, timeOfDay } from "./times";
@@ -49,6 +50,7 @@ export function Day({ shoot }: { shoot: Shoot }) {
           </>
         )}
       </List>
+      <DaylightFields shoot={shoot} />
       <List
         name="Brief"
         add="Add a line"

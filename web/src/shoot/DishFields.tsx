@@ -10,10 +10,17 @@ import { dueTime, minutes, timeOfDay } from "./times";
 const WITHOUT = "No set yet";
 const TURNS = { "any-turn": "When it is best", "turn-at": "In a turn", "time-at": "At a time" };
 
-type Props = { shoot: Shoot; at: number; sets: SetSummary[]; onGone: () => void };
+type Props = {
+  shoot: Shoot;
+  at: number;
+  sets: SetSummary[];
+  /** What is to be minded with food that is eaten. */
+  eatenCaution: string | null;
+  onGone: () => void;
+};
 
 /** A dish: how long it holds and the kitchen needs, when it is wanted, and the pictures of it. */
-export function DishFields({ shoot, at, sets, onGone }: Props) {
+export function DishFields({ shoot, at, sets, eatenCaution, onGone }: Props) {
   const dish = shoot.dishes[at];
   if (!dish) return null;
   const path = `dishes.${at}`;
@@ -38,10 +45,7 @@ export function DishFields({ shoot, at, sets, onGone }: Props) {
         <Choice path={`${path}.afterwards`} label="Afterwards" />
       </div>
       {dish.afterwards === "eaten" && (
-        <p className="text-soft text-xs leading-snug">
-          Food that was out for two hours is thrown away, one hour where it is hotter than 32 °C
-          (the two-hour rule of the USDA); local rules and the kitchen come first.
-        </p>
+        <p className="text-soft text-xs leading-snug">{eatenCaution}</p>
       )}
       <section aria-label="Pictures of it">
         <div className="flex items-center justify-between">

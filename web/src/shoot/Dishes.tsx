@@ -11,11 +11,12 @@ type Props = {
   shoot: Shoot;
   sets: SetSummary[];
   chosen: string | null;
+  eatenCaution: string | null;
   onChoose: (key: string | null) => void;
 };
 
 /** The dishes of a shoot; the one that is chosen with all that is known of it. */
-export function Dishes({ shoot, sets, chosen, onChoose }: Props) {
+export function Dishes({ shoot, sets, chosen, eatenCaution, onChoose }: Props) {
   const [pasting, setPasting] = useState(false);
   const add = () => {
     const dish = fresh(shoot.dishes);
@@ -56,7 +57,13 @@ export function Dishes({ shoot, sets, chosen, onChoose }: Props) {
             </button>
             {dish.key === chosen && (
               <div className="border-line border-t p-2.5">
-                <DishFields shoot={shoot} at={at} sets={sets} onGone={() => onChoose(null)} />
+                <DishFields
+                  shoot={shoot}
+                  at={at}
+                  sets={sets}
+                  eatenCaution={eatenCaution}
+                  onGone={() => onChoose(null)}
+                />
               </div>
             )}
           </li>

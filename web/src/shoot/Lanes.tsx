@@ -10,7 +10,8 @@ export function spanOf(sheet: RunSheet): Span {
   return { from: Math.floor(from / 15) * 15, to: Math.max(from + 30, Math.ceil(to / 15) * 15) };
 }
 
-const share = ({ from, to }: Span, minute: number) =>
+/** Where a moment lies in a span, per cent. */
+export const share = ({ from, to }: Span, minute: number) =>
   `${(100 * Math.min(1, Math.max(0, (minute - from) / (to - from)))).toFixed(2)}%`;
 
 const width = (span: Span, from: number, to: number) =>

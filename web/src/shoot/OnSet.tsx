@@ -4,7 +4,7 @@ import type { ReactNode } from "react";
 import { records } from "../api/records";
 import type { RunSheet, RunSheetRow, Shoot, ShootEvent } from "../api/types";
 import { Button } from "../ui/Button";
-import { minuteOf, startOf, useNow } from "./clock";
+import { minuteOf, useNow } from "./clock";
 import { takeBackLast, told } from "./events";
 import { Rehearsal } from "./Rehearsal";
 import { Steps } from "./Steps";
@@ -27,7 +27,7 @@ type Props = {
 /** While it is photographed: the clock, this dish and for how long it holds, the next one and what is moved for it. */
 export function OnSet({ shoot, sheet, events, lostSince, onReplan }: Props) {
   const time = useNow();
-  const minute = minuteOf(shoot, time);
+  const minute = minuteOf(sheet, time);
   const next = sheet.rows[0];
   const due = sheet.onTable ? sheet.onTable.until : next?.starts;
   const late = due === undefined ? 0 : minute - due;
@@ -43,7 +43,7 @@ export function OnSet({ shoot, sheet, events, lostSince, onReplan }: Props) {
           last frame at {clockTime(sheet.ends)}
         </p>
       </div>
-      <Rehearsal shoot={shoot} />
+      <Rehearsal shoot={shoot} sheet={sheet} />
       {lostSince && (
         <p role="status" className="rounded-md bg-raised px-3 py-2">
           No connection since {new Date(lostSince).toTimeString().slice(0, 5)}. What you tell is
@@ -64,7 +64,9 @@ export function OnSet({ shoot, sheet, events, lostSince, onReplan }: Props) {
           </Button>
         </div>
       )}
-      {sheet.onTable && <OnTable shoot={shoot} onTable={sheet.onTable} minute={minute} />}
+      {sheet.onTable && (
+        <OnTable shoot={shoot} sheet={sheet} onTable={sheet.onTable} minute={minute} />
+      )}
       {next && <Next row={next} shoot={shoot} sheet={sheet} events={events} minute={minute} />}
       {!next && !sheet.onTable && (
         <p className="rounded-panel border border-line bg-panel p-4 text-lg">
@@ -115,9 +117,14 @@ function Large(props: {
   );
 }
 
-type OnTableProps = { shoot: Shoot; onTable: NonNullable<RunSheet["onTable"]>; minute: number };
+type OnTableProps = {
+  shoot: Shoot;
+  sheet: RunSheet;
+  onTable: NonNullable<RunSheet["onTable"]>;
+  minute: number;
+};
 
-function OnTable({ shoot, onTable, minute }: OnTableProps) {
+function OnTable({ shoot, sheet, onTable, minute }: OnTableProps) {
   const holds = onTable.holdsUntil - minute;
   return (
     <div className="rounded-panel border-2 border-sand bg-panel p-4" data-testid="on-table">
@@ -127,7 +134,13 @@ function OnTable({ shoot, onTable, minute }: OnTableProps) {
         {holds > 0 ? `Looks good for ${stopwatch(holds)} more` : "Past the time it looks good"}
         <span className="text-soft">; reckoned done at {clockTime(onTable.until)}</span>
       </p>
-      <Kept shoot={shoot} dish={onTable.key} />
+      {onTable.eatenBy != null && (
+        <p className="mt-1" data-testid="eaten-by">
+          Eaten or thrown away by {clockTime(onTable.eatenBy)}.{" "}
+          <span className="text-soft text-xs">{sheet.eatenCaution}</span>
+        </p>
+      )}
+      <Kept shoot={shoot} dish={onTable.key} since={sheet.began} />
       <div className="mt-3 flex flex-wrap gap-2">
         <Large name="done" strong onClick={() => told(onTable.key, "DONE")}>
           <Check size={18} /> Done
@@ -141,9 +154,8 @@ function OnTable({ shoot, onTable, minute }: OnTableProps) {
 }
 
 /** Which pictures are wanted of it, and how many frames and takes were kept on their sets since the shoot began. */
-function Kept({ shoot, dish }: { shoot: Shoot; dish: string }) {
+function Kept({ shoot, dish, since }: { shoot: Shoot; dish: string; since: string }) {
   const shots = shoot.dishes.find(({ key }) => key === dish)?.shots ?? [];
-  const since = new Date(startOf(shoot)).toISOString();
   const counts = useQueries({
     queries: shots.map(({ set }) => ({
       queryKey: ["kept", set, since],

@@ -1,18 +1,17 @@
-import type { Shoot } from "../api/types";
+import type { RunSheet, Shoot } from "../api/types";
 import { Button } from "../ui/Button";
-import { endRehearsal, minuteOf, now, rehearse, startOf, useRehearsal, wind } from "./clock";
+import { endRehearsal, minuteOf, now, rehearse, useRehearsal, wind } from "./clock";
 import { useEvents } from "./events";
 
 const SPEEDS = [1, 10, 60];
 const DAY = 24 * 60;
 
 /** A shoot is gone through beforehand with a made clock; nobody else hears of what is told then. */
-export function Rehearsal({ shoot }: { shoot: Shoot }) {
+export function Rehearsal({ shoot, sheet }: { shoot: Shoot; sheet: RunSheet }) {
   const rehearsal = useRehearsal((state) => state.rehearsal);
   if (!rehearsal) {
-    const minute = minuteOf(shoot, now());
-    const elsewhen =
-      minute < shoot.startsHours * 60 - 60 || minute > Math.max(DAY, shoot.endsHours * 60);
+    const minute = minuteOf(sheet, now());
+    const elsewhen = minute < sheet.begins - 60 || minute > Math.max(DAY, shoot.endsHours * 60);
     return (
       <p className="text-soft">
         {elsewhen && "It is not the day and hour of this shoot. "}
@@ -22,7 +21,7 @@ export function Rehearsal({ shoot }: { shoot: Shoot }) {
           data-testid="rehearse"
           onClick={() => {
             useEvents.setState({ rehearsed: [] });
-            rehearse(startOf(shoot), 1);
+            rehearse(Date.parse(sheet.began), 1);
           }}
         >
           Rehearse it with a made clock

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { RunSheet, RunSheetRow, Shoot, ShootDish } from "../api/types";
 import { Button, SymbolButton } from "../ui/Button";
 import { Axis, Lanes, type Span, spanOf } from "./Lanes";
+import { RoomLane, roomWords } from "./RoomLane";
 import { Steps } from "./Steps";
 import { change } from "./shoot";
 import { clockTime, minutesLong } from "./times";
@@ -44,6 +45,18 @@ export function RunSheetView({ shoot, sheet, current, chosen, onChoose }: Props)
         </div>
         <span className="w-[8.5rem] max-sm:hidden" />
       </div>
+      {sheet.room.length > 0 && (
+        <div className={`${COLUMNS} items-center px-2 pb-1`} data-testid="room-lane">
+          <span />
+          <p className="min-w-0 text-soft text-xs leading-tight max-sm:col-span-2">
+            <span className="font-medium text-ink">Room light</span> {roomWords(sheet.room)}
+          </p>
+          <div className="max-sm:hidden">
+            <RoomLane room={sheet.room} span={span} />
+          </div>
+          <span className="w-[8.5rem] max-sm:hidden" />
+        </div>
+      )}
       <ol className="space-y-1">
         {sheet.rows.map((row, at) => (
           <Row
@@ -171,6 +184,13 @@ function Row({ row, at, all, shoot, span, done, chosen, onChoose }: RowProps) {
             {clockTime(row.kitchenStarts)}
             {row.plates > 1 && ` and makes ${row.plates} plates`}, ready at {clockTime(row.ready)},
             holds until {clockTime(row.holdsUntil)}, photographed until {clockTime(row.ends)}.
+            {row.roomOff != null && Math.abs(row.roomOff) >= 0.1 && (
+              <>
+                {" "}
+                The room is then about {Math.abs(row.roomOff).toFixed(1)} stops{" "}
+                {row.roomOff > 0 ? "brighter" : "darker"} than its set wants it.
+              </>
+            )}
           </p>
           <Steps steps={row.change} />
           {row.within.map((steps, i) => (

@@ -129,7 +129,7 @@ const anew = (title: string) => `${title.slice(0, 70)}, again`;
 function empty(): Shoot {
   return {
     format: "zephyrdune-shoot",
-    version: 1,
+    version: 2,
     title: "New shoot",
     client: "Client",
     date: today(),
@@ -143,5 +143,6 @@ function empty(): Shoot {
     dishes: [],
     appointments: [],
     apart: [],
+    daylight: { kind: "no-daylight" },
   };
 }

@@ -13,7 +13,7 @@ import { Mark } from "../ui/Mark";
 import { Menu } from "../ui/Menu";
 import { Notices } from "../ui/notices";
 import { Alike } from "./Alike";
-import { now, startOf, useRehearsal } from "./clock";
+import { now, useRehearsal } from "./clock";
 import { Day } from "./Day";
 import { Dishes } from "./Dishes";
 import { followShoot, happened, useEvents } from "./events";
@@ -77,7 +77,7 @@ function Opened({ shoot, id }: { shoot: Shoot; id: string }) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: asked for again with each event
   useEffect(() => setAsked(now()), [events.length, running, rehearsing]);
   const stable = useStable(seen);
-  const { sheet, current, failed } = useRunSheet(shoot, stable, running ? asked : startOf(shoot));
+  const { sheet, current, failed } = useRunSheet(shoot, stable, running ? asked : null);
   const problem = useShoot((state) => state.problem);
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[23rem_1fr] gap-3 px-3 pb-3 max-lg:grid-cols-1">
@@ -94,7 +94,13 @@ function Opened({ shoot, id }: { shoot: Shoot; id: string }) {
         <div className="min-h-0 flex-1 overflow-y-auto p-3 lg:max-h-[calc(100vh-7.5rem)]">
           <ShootOwner>
             <Tabs.Content value="dishes">
-              <Dishes shoot={shoot} sets={sets.data ?? []} chosen={chosen} onChoose={setChosen} />
+              <Dishes
+                shoot={shoot}
+                sets={sets.data ?? []}
+                chosen={chosen}
+                eatenCaution={sheet?.eatenCaution ?? null}
+                onChoose={setChosen}
+              />
             </Tabs.Content>
             <Tabs.Content value="day">
               <Day shoot={shoot} />
@@ -223,10 +229,7 @@ function Files({ shoot }: { shoot: Shoot }) {
   const id = useShoot((state) => state.id);
   const lengths = useLength().unit === "in" ? "INCHES" : "CENTIMETRES";
   const write = (kind: RunSheetFile, ending: string) => {
-    const start = new Date(startOf(shoot)).toISOString();
-    return keep(`run-sheet-${shoot.date}.${ending}`, () =>
-      shoots.file(kind, shoot, start, lengths),
-    );
+    return keep(`run-sheet-${shoot.date}.${ending}`, () => shoots.file(kind, shoot, lengths));
   };
   const keep = async (name: string, made: () => Promise<Blob>) => {
     const file = await attempt(made);

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { create } from "zustand";
-import type { Shoot } from "../api/types";
+import type { RunSheet } from "../api/types";
 
 const TICK_MS = 500;
 
@@ -51,37 +51,7 @@ export function wind(options: { speed?: number; minutes?: number }): void {
     rehearse(now() + (options.minutes ?? 0) * 60_000, options.speed ?? rehearsal.speed);
 }
 
-/** The moment at which a shoot starts, in the time zone of the place. */
-export function startOf(shoot: Pick<Shoot, "date" | "zone" | "startsHours">): number {
-  const guess = Date.parse(`${shoot.date}T00:00:00Z`) + shoot.startsHours * 3_600_000;
-  return guess - offset(guess - offset(guess, shoot.zone), shoot.zone);
-}
-
-/** By how much the clocks of a zone are ahead of UTC, milliseconds. */
-function offset(moment: number, zone: string): number {
-  const parts = new Intl.DateTimeFormat("en-GB", {
-    timeZone: zone,
-    hourCycle: "h23",
-    year: "numeric",
-    month: "numeric",
-    day: "numeric",
-    hour: "numeric",
-    minute: "numeric",
-    second: "numeric",
-  }).formatToParts(moment);
-  const of = (type: string) => Number(parts.find((part) => part.type === type)?.value);
-  const local = Date.UTC(
-    of("year"),
-    of("month") - 1,
-    of("day"),
-    of("hour"),
-    of("minute"),
-    of("second"),
-  );
-  return local - Math.floor(moment / 1000) * 1000;
-}
-
 /** A moment as minutes of the shoot's day, as its run sheet has them. */
-export function minuteOf(shoot: Pick<Shoot, "date" | "zone" | "startsHours">, moment: number) {
-  return shoot.startsHours * 60 + (moment - startOf(shoot)) / 60_000;
+export function minuteOf(sheet: Pick<RunSheet, "began" | "begins">, moment: number): number {
+  return sheet.begins + (moment - Date.parse(sheet.began)) / 60_000;
 }

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import shootSchema from "../../../docs/formats/zephyrdune-shoot-1.schema.json";
+import shootSchema from "../../../docs/formats/zephyrdune-shoot-2.schema.json";
 import { OwnerProvider } from "../set/owner";
 import { pathOf } from "../set/paths";
 import { change, useShoot } from "./shoot";

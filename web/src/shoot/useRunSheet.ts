@@ -5,7 +5,7 @@ import { shoots } from "../api/shoots";
 import type { RunSheet, Shoot, ShootEvent } from "../api/types";
 import { useLatest } from "../api/useLatest";
 
-type Question = { shoot: Shoot; events: ShootEvent[]; now: string };
+type Question = { shoot: Shoot; events: ShootEvent[]; now: string | null };
 
 type Asked = {
   sheet: RunSheet | null;
@@ -14,10 +14,11 @@ type Asked = {
   failed: string | null;
 };
 
-/** The run sheet of a shoot as it is, the last one standing until there is a newer. */
-export function useRunSheet(shoot: Shoot | null, events: ShootEvent[], now: number): Asked {
+/** The run sheet of a shoot as it is, from a moment on or from its start; the last one stands until there is a newer. */
+export function useRunSheet(shoot: Shoot | null, events: ShootEvent[], now: number | null): Asked {
   const question = useMemo(
-    () => (shoot ? { shoot, events, now: new Date(now).toISOString() } : null),
+    () =>
+      shoot ? { shoot, events, now: now === null ? null : new Date(now).toISOString() } : null,
     [shoot, events, now],
   );
   const [answer, setAnswer] = useState<{ of: Question; sheet: RunSheet } | null>(null);

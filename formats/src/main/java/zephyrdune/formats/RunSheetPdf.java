@@ -16,6 +16,7 @@ import zephyrdune.shoot.brief.Afterwards;
 import zephyrdune.shoot.brief.Appointment;
 import zephyrdune.shoot.brief.Person;
 import zephyrdune.shoot.brief.Shoot;
+import zephyrdune.shoot.brief.TwoHourRule;
 import zephyrdune.shoot.change.ChangeStep;
 import zephyrdune.shoot.change.PackingList;
 import zephyrdune.shoot.runsheet.RunSheet;
@@ -28,6 +29,9 @@ public final class RunSheetPdf {
 
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm");
+    /** A room that differs less from what the sets reckon with is not worth a word, stops. */
+    private static final double TOLD = 1.0 / 3;
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM yyyy", Locale.ENGLISH);
 
     private static final String STYLE = """
@@ -156,13 +160,21 @@ public final class RunSheetPdf {
                         time(row.starts()),
                         escaped(row.name()),
                         time(row.ends()),
-                        escaped(row.why()),
+                        escaped(row.why()) + room(row),
                         time(row.kitchenStarts()),
                         time(row.ready()),
                         time(row.holdsUntil()),
                         plates,
                         time(row.changeStarts()),
                         row.change().steps().stream().map(RunSheetPdf::step).collect(Collectors.joining("; ")));
+    }
+
+    /** What the room's own light is by then, where that is not what the sets reckon with. */
+    private static String room(RunSheetRow row) {
+        double off = row.roomOff().orElse(0);
+        return Math.abs(off) < TOLD
+                ? ""
+                : ". Room about %.1f stops %s".formatted(Math.abs(off), off > 0 ? "brighter" : "darker");
     }
 
     private static String step(ChangeStep step) {
@@ -177,7 +189,7 @@ public final class RunSheetPdf {
 
     private String care() {
         String eaten = shoot.dishes().stream().anyMatch(dish -> dish.afterwards() == Afterwards.EATEN)
-                ? " Food that is eaten afterwards: out for two hours at most, one where it is hotter than 32 °C (the two-hour rule of the USDA); the kitchen and local rules come first."
+                ? " " + TwoHourRule.WORDS
                 : "";
         return "Weigh stands down, keep hot lamps off cloth and cables flat, tell guests that it flashes; follow local rules."
                 + eaten;

@@ -6,7 +6,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.Optional;
 import zephyrdune.shoot.brief.Shoot;
+import zephyrdune.shoot.brief.WindowDaylight;
+import zephyrdune.shoot.daylight.RoomLight;
 import zephyrdune.units.measure.Refused;
 
 /**
@@ -39,6 +42,13 @@ public record ShootClock(ZonedDateTime start, double startMinute) {
         } catch (DateTimeException e) {
             throw new Refused("zone", "“%s” is no time zone; write one as Europe/Berlin".formatted(name));
         }
+    }
+
+    /** The room's own light through the day, where daylight comes into it. */
+    public Optional<RoomLight> room(Shoot shoot) {
+        return shoot.daylight() instanceof WindowDaylight window
+                ? Optional.of(RoomLight.of(window, instant(0).toEpochMilli()))
+                : Optional.empty();
     }
 
     public double minute(Instant at) {

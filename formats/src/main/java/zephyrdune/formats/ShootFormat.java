@@ -10,7 +10,7 @@ public final class ShootFormat {
     /** What the "format" field of every shoot file says. */
     public static final String FORMAT = "zephyrdune-shoot";
 
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     /** Longest file read, in bytes: every shoot is shorter. One dish is about a thousand. */
     public static final int LONGEST_FILE = 2_000_000;
@@ -28,13 +28,25 @@ public final class ShootFormat {
 
     /** Reads a shoot from a JSON tree. */
     public static Shoot read(JsonNode tree) throws BadFile {
-        SetReader.requireVersion(tree, FORMAT, VERSION, "a shoot");
-        return SetReader.read(tree, Shoot.class, VERSION);
+        int version = SetReader.requireVersion(tree, FORMAT, VERSION, "a shoot");
+        return SetReader.read(newest((ObjectNode) tree, version), Shoot.class, VERSION);
     }
 
     /** A shoot that was kept, as its tree. */
     public static ObjectNode kept(String document) {
-        return SetFormat.keptTree(document);
+        ObjectNode tree = SetFormat.keptTree(document);
+        return newest(tree, tree.path(SetFormat.VERSION_FIELD).asInt(VERSION));
+    }
+
+    /** Version 1 knew no daylight. */
+    private static ObjectNode newest(ObjectNode tree, int version) {
+        if (version == VERSION) {
+            return tree;
+        }
+        ObjectNode shoot = tree.deepCopy();
+        shoot.put(SetFormat.VERSION_FIELD, VERSION);
+        shoot.putObject("daylight").put("kind", "no-daylight");
+        return shoot;
     }
 
     /** The shoot as a JSON tree. */

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.testng.annotations.Test;
 import zephyrdune.shoot.brief.Shoot;
@@ -42,7 +43,7 @@ public class RunSheetPdfTest {
     }
 
     private static RunSheet sheet(Shoot shoot) {
-        return RunSheet.of(shoot, Map.of(), StepMinutes.USUAL, RunState.before(shoot.starts() * 60));
+        return RunSheet.of(shoot, Map.of(), StepMinutes.USUAL, RunState.before(shoot.starts() * 60), Optional.empty());
     }
 
     private static String said(String... command) throws IOException, InterruptedException {

@@ -23,7 +23,7 @@ public class SetSchemaTest {
         published("zephyrdune-set-11.schema.json", SetSchema.document());
         published("zephyrdune-kit-4.schema.json", SetSchema.kitDocument());
         published("zephyrdune-lookbook-1.schema.json", SetSchema.lookbookDocument());
-        published("zephyrdune-shoot-1.schema.json", SetSchema.shootDocument());
+        published("zephyrdune-shoot-2.schema.json", SetSchema.shootDocument());
         published("zephyrdune-marks-1.schema.json", SetSchema.marksDocument());
     }
 

@@ -3,6 +3,7 @@ package zephyrdune.shoot.brief;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -24,6 +25,7 @@ import zephyrdune.units.measure.Within;
  * @param ends time of day by which the last frame is to be taken; past 24 it is the next day
  * @param kitchen time of day at which the kitchen can begin
  * @param stations how many dishes the kitchen works on at a time
+ * @param daylight that comes into the room
  */
 @RecordBuilder
 public record Shoot(
@@ -39,7 +41,8 @@ public record Shoot(
         @Count(min = 0, max = 30) List<Person> people,
         @Count(min = 0, max = MOST_DISHES) List<ShootDish> dishes,
         @Count(min = 0, max = 20) List<Appointment> appointments,
-        @Count(min = 0, max = 100) List<NotAfter> apart)
+        @Count(min = 0, max = 100) List<NotAfter> apart,
+        Daylight daylight)
         implements ShootBuilder.With {
 
     public static final int MOST_DISHES = 200;
@@ -76,6 +79,7 @@ public record Shoot(
         dishes = DISHES.copy(dishes);
         appointments = APPOINTMENTS.copy(appointments);
         apart = APART.copy(apart);
+        Objects.requireNonNull(daylight);
         requireOwnKeys(dishes);
         requireOneAtATime(appointments);
     }

@@ -3,6 +3,7 @@ package zephyrdune.shoot.brief;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import zephyrdune.units.measure.Count;
 import zephyrdune.units.measure.CountLimit;
 import zephyrdune.units.measure.Limits;
@@ -58,5 +59,10 @@ public record ShootDish(
         if (by <= from) {
             throw new Refused("by", "“%s” is to be done before it can be ready; make “Done by” later".formatted(name));
         }
+    }
+
+    /** By when a plate of it has to be eaten that was ready at a time, minutes of the day; any time where nobody eats it. */
+    public OptionalDouble eatenBy(double ready) {
+        return afterwards == Afterwards.EATEN ? OptionalDouble.of(ready + TwoHourRule.MINUTES) : OptionalDouble.empty();
     }
 }

@@ -2,10 +2,12 @@ package zephyrdune.shoot.runsheet;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.change.MeasuredSet;
 import zephyrdune.shoot.change.StepMinutes;
+import zephyrdune.shoot.daylight.RoomLight;
 
 /**
  * What is left of a shoot, dish by dish in the order in which it is best done.
@@ -22,9 +24,15 @@ public record RunSheet(List<RunSheetRow> rows, List<Unmet> unmet, double changin
         unmet = List.copyOf(unmet);
     }
 
-    /** @param sets those that shots are taken on, by what they are kept under; a shot of any other is taken for one without */
-    public static RunSheet of(Shoot shoot, Map<String, MeasuredSet> sets, StepMinutes minutes, RunState state) {
-        ShootTasks tasks = new ShootTasks(shoot, sets, minutes, state);
+    /**
+     * The best order of what is left.
+     *
+     * @param sets those that shots are taken on, by what they are kept under; a shot of any other is taken for one without
+     * @param room its own light through the day, where it changes
+     */
+    public static RunSheet of(
+            Shoot shoot, Map<String, MeasuredSet> sets, StepMinutes minutes, RunState state, Optional<RoomLight> room) {
+        ShootTasks tasks = new ShootTasks(shoot, sets, minutes, state, room);
         Timetable table = new Timetable(tasks, OrderSearch.of(tasks));
         List<RunSheetRow> rows = IntStream.range(0, tasks.count())
                 .mapToObj(at -> row(tasks, table, at))
@@ -48,6 +56,7 @@ public record RunSheet(List<RunSheetRow> rows, List<Unmet> unmet, double changin
                 table.ends[at],
                 table.ready[at] + task.dish().holds(),
                 task.plates(),
+                table.roomOff(at),
                 Reasons.of(tasks, table, at));
     }
 }

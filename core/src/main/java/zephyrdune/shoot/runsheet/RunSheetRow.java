@@ -1,6 +1,7 @@
 package zephyrdune.shoot.runsheet;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import zephyrdune.shoot.change.SetChange;
 
 /**
@@ -12,6 +13,7 @@ import zephyrdune.shoot.change.SetChange;
  * @param ready when that is ready
  * @param holdsUntil when the first plate looks good no longer
  * @param plates how many the kitchen makes
+ * @param roomOff by how many stops the room is brighter than its sets want it; empty where it does not change
  * @param why why it comes here, in a sentence
  */
 public record RunSheetRow(
@@ -27,6 +29,7 @@ public record RunSheetRow(
         double ends,
         double holdsUntil,
         int plates,
+        OptionalDouble roomOff,
         String why) {
 
     public RunSheetRow {

@@ -15,6 +15,7 @@ import zephyrdune.shoot.change.MeasuredSet;
 import zephyrdune.shoot.change.SetChange;
 import zephyrdune.shoot.change.SetChanges;
 import zephyrdune.shoot.change.StepMinutes;
+import zephyrdune.shoot.daylight.RoomLight;
 import zephyrdune.shoot.runsheet.RunState.Begun;
 
 /** What is still to be done of a shoot, and what it takes to go from any of it to any other. */
@@ -23,6 +24,7 @@ final class ShootTasks {
     private final Shoot shoot;
     private final StepMinutes minutes;
     private final RunState state;
+    private final Optional<RoomLight> room;
     private final List<DishTask> tasks;
     private final Optional<DishTask> onTable;
     private final int behind;
@@ -35,18 +37,20 @@ final class ShootTasks {
     private final double[][] changeMinutes;
     private final boolean[][] apart;
 
-    ShootTasks(Shoot shoot, Map<String, MeasuredSet> sets, StepMinutes minutes, RunState state) {
+    ShootTasks(
+            Shoot shoot, Map<String, MeasuredSet> sets, StepMinutes minutes, RunState state, Optional<RoomLight> room) {
         this.shoot = shoot;
+        this.room = room;
         this.minutes = minutes;
         this.state = state;
         SetChanges known = new SetChanges();
         Set<String> gone = new HashSet<>(state.done());
         Optional<String> current = state.onTable().map(Begun::key);
-        onTable = current.flatMap(shoot::dish).map(dish -> DishTask.of(dish, sets, known, minutes));
+        onTable = current.flatMap(shoot::dish).map(dish -> DishTask.of(dish, sets, known, minutes, room.isPresent()));
         current.ifPresent(gone::add);
         tasks = shoot.dishes().stream()
                 .filter(dish -> !gone.contains(dish.key()))
-                .map(dish -> DishTask.of(dish, sets, known, minutes))
+                .map(dish -> DishTask.of(dish, sets, known, minutes, room.isPresent()))
                 .toList();
         cooking = tasks.stream().map(task -> since(state.cooking(), task)).toList();
         appointments = shoot.appointments().stream()
@@ -135,6 +139,11 @@ final class ShootTasks {
 
     Shoot shoot() {
         return shoot;
+    }
+
+    /** The room's own light through the day, where it changes. */
+    Optional<RoomLight> room() {
+        return room;
     }
 
     RunState state() {

@@ -1,10 +1,13 @@
 package zephyrdune.shoot.runsheet;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleBiFunction;
 import zephyrdune.shoot.brief.Appointment;
 import zephyrdune.shoot.brief.TimeAt;
 import zephyrdune.shoot.brief.TurnAt;
+import zephyrdune.shoot.daylight.RoomNeed;
 
 /**
  * When everything happens if the dishes come in a given order, each as early as it can: after the change to its set, when the kitchen has it, not
@@ -13,7 +16,7 @@ import zephyrdune.shoot.brief.TurnAt;
  */
 final class Timetable {
 
-    /** What a broken wish for a turn or for two dishes apart counts as, minutes late. */
+    /** What a broken wish for a turn or for two dishes apart counts as, and a stop of the room's light too many or too few; minutes late. */
     private static final double BROKEN = 60;
 
     /** A fixed time is met so nearly, minutes. */
@@ -188,7 +191,8 @@ final class Timetable {
     double missed() {
         double missed = Math.max(0, end() - tasks.shoot().ends() * 60);
         for (int at = 0; at < order.length; at++) {
-            missed += late(at) + spoilt(at) + offTime(at) + BROKEN * offTurn(at) + (apart(at) ? BROKEN : 0);
+            missed +=
+                    late(at) + spoilt(at) + offTime(at) + BROKEN * (offTurn(at) + roomBeyond(at) + (apart(at) ? 1 : 0));
         }
         return missed;
     }
@@ -217,6 +221,33 @@ final class Timetable {
         return tasks.task(order[at]).dish().turn() instanceof TurnAt fixed
                 ? Math.abs(tasks.behind() + at + 1 - fixed.number())
                 : 0;
+    }
+
+    /** By how many stops the room is darker or brighter, from its first frame to its last, than a dish's sets can take. */
+    double roomBeyond(int at) {
+        return room(at, RoomNeed::beyond).orElse(0);
+    }
+
+    /** The largest {@link RoomNeed#off} of a dish's sets; nothing where the room's light does not change. */
+    OptionalDouble roomOff(int at) {
+        return room(at, RoomNeed::off);
+    }
+
+    private OptionalDouble room(int at, ToDoubleBiFunction<RoomNeed, Double> measured) {
+        List<RoomNeed> needs = tasks.task(order[at]).needs();
+        if (tasks.room().isEmpty() || needs.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double first = tasks.room().get().at(starts[at]);
+        double last = tasks.room().get().at(ends[at]);
+        double most = 0;
+        for (RoomNeed need : needs) {
+            double atFirst = measured.applyAsDouble(need, first);
+            double atLast = measured.applyAsDouble(need, last);
+            double worse = Math.abs(atFirst) > Math.abs(atLast) ? atFirst : atLast;
+            most = Math.abs(worse) > Math.abs(most) ? worse : most;
+        }
+        return OptionalDouble.of(most);
     }
 
     /** Whether a dish comes straight after one that it is not to come after. */

@@ -19,6 +19,7 @@ public record Unmet(Kind kind, Optional<String> key, String what, Optional<Remed
         NOT_AT_ITS_TIME,
         NOT_IN_ITS_TURN,
         STRAIGHT_AFTER,
+        ROOM_LIGHT,
         OVER_TIME
     }
 

@@ -26,6 +26,7 @@ final class Unmets {
             ofDish(task, table, at).ifPresent(unmet::add);
             late(tasks, table, at).ifPresent(unmet::add);
             turn(tasks, table, at).ifPresent(unmet::add);
+            RoomUnmet.of(tasks, table, at).ifPresent(unmet::add);
             if (table.apart(at)) {
                 unmet.add(new Unmet(
                         Kind.STRAIGHT_AFTER,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
@@ -14,6 +15,7 @@ import zephyrdune.shoot.brief.Afterwards;
 import zephyrdune.shoot.brief.AnyTurn;
 import zephyrdune.shoot.brief.Appointment;
 import zephyrdune.shoot.brief.KeptSet;
+import zephyrdune.shoot.brief.NoDaylight;
 import zephyrdune.shoot.brief.NotAfter;
 import zephyrdune.shoot.brief.Plates;
 import zephyrdune.shoot.brief.Shoot;
@@ -80,7 +82,8 @@ final class DrawnShoots {
                 List.of(),
                 dishes,
                 List.of(new Appointment("Break", starts + 0.5 + random.nextDouble(), 15)),
-                tight ? List.of(new NotAfter("dish-0", "dish-1")) : List.of());
+                tight ? List.of(new NotAfter("dish-0", "dish-1")) : List.of(),
+                new NoDaylight());
     }
 
     private static ShootDish dish(Random random, int number, boolean tight) {
@@ -104,6 +107,6 @@ final class DrawnShoots {
     }
 
     static ShootTasks tasks(Shoot shoot) {
-        return new ShootTasks(shoot, SETS, StepMinutes.USUAL, RunState.before(shoot.starts() * 60));
+        return new ShootTasks(shoot, SETS, StepMinutes.USUAL, RunState.before(shoot.starts() * 60), Optional.empty());
     }
 }

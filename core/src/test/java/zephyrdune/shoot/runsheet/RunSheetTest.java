@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.UnaryOperator;
 import org.testng.annotations.Test;
@@ -32,7 +33,8 @@ public class RunSheetTest {
     }
 
     private static RunSheet of(Shoot shoot) {
-        return RunSheet.of(shoot, DrawnShoots.kept(), StepMinutes.USUAL, RunState.before(shoot.starts() * 60));
+        return RunSheet.of(
+                shoot, DrawnShoots.kept(), StepMinutes.USUAL, RunState.before(shoot.starts() * 60), Optional.empty());
     }
 
     private static Shoot with(Shoot shoot, int at, UnaryOperator<ShootDish> change) {
@@ -124,7 +126,7 @@ public class RunSheetTest {
 
     @Test
     public void withoutSetsAndWithoutDishes() {
-        RunSheet unknown = RunSheet.of(EASY, Map.of(), StepMinutes.USUAL, RunState.before(13 * 60));
+        RunSheet unknown = RunSheet.of(EASY, Map.of(), StepMinutes.USUAL, RunState.before(13 * 60), Optional.empty());
         assertThat(unknown.rows()).hasSize(5);
         assertThat(of(EASY.withDishes(List.of())).rows()).isEmpty();
     }

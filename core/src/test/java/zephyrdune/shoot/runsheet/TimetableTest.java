@@ -96,7 +96,8 @@ public class TimetableTest {
         assertThat(table.kitchenStarts).containsExactly(new double[] {772, 782}, within(DUST));
         // eight minutes do not fit in before half past if setting up takes longer: after the break
         Timetable late = new Timetable(
-                new ShootTasks(shoot, DrawnShoots.kept(), StepMinutes.USUAL, RunState.before(13 * 60 + 21)),
+                new ShootTasks(
+                        shoot, DrawnShoots.kept(), StepMinutes.USUAL, RunState.before(13 * 60 + 21), Optional.empty()),
                 new int[] {0, 1});
         assertThat(late.starts).containsExactly(new double[] {830, 840}, within(DUST));
         // nobody has begun by then, so the kitchen cannot have either
@@ -117,7 +118,7 @@ public class TimetableTest {
                 Optional.of(new Begun("dish-3", 13 * 60 + 58)),
                 List.of(new Begun("dish-4", 13 * 60 + 45)),
                 Optional.empty());
-        ShootTasks tasks = new ShootTasks(shoot, DrawnShoots.kept(), StepMinutes.USUAL, state);
+        ShootTasks tasks = new ShootTasks(shoot, DrawnShoots.kept(), StepMinutes.USUAL, state, Optional.empty());
         assertThat(tasks.count()).isEqualTo(4);
         int[] order = OrderSearch.of(tasks);
         assertThat(tasks.task(order[0]).dish().key()).isEqualTo("dish-4");

@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -26,6 +27,7 @@ import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.change.MeasuredSet;
 import zephyrdune.shoot.change.PackingList;
 import zephyrdune.shoot.change.StepMinutes;
+import zephyrdune.shoot.daylight.RoomLight;
 import zephyrdune.shoot.runsheet.RunSheet;
 import zephyrdune.shoot.runsheet.RunState;
 
@@ -50,9 +52,9 @@ class RunSheetController {
      * What a run sheet is asked for.
      *
      * @param events what happened at the shoot so far
-     * @param now from when on it is to be; before the shoot, from its start
+     * @param now from when on it is to be; when left out, from the shoot's start
      */
-    record RunSheetQuestion(Shoot shoot, List<StoredEvent> events, Instant now) {}
+    record RunSheetQuestion(Shoot shoot, List<StoredEvent> events, Optional<Instant> now) {}
 
     /** Files that a run sheet is written to. */
     enum RunSheetFile {
@@ -123,15 +125,19 @@ class RunSheetController {
         Map<String, MeasuredSet> kept = sets.measured(question.shoot());
         StepMinutes minutes = timed.learnt();
         RunState state = state(question, times);
-        RunSheet sheet = RunSheet.of(question.shoot(), kept, minutes, state);
-        return RunSheetAnswer.of(question.shoot(), sheet, state, minutes, sets.missing(question.shoot(), kept));
+        Optional<RoomLight> room = times.room(question.shoot());
+        RunSheet sheet = RunSheet.of(question.shoot(), kept, minutes, state, room);
+        return RunSheetAnswer.of(
+                question.shoot(), sheet, times, room, state, minutes, sets.missing(question.shoot(), kept));
     }
 
     private RunSheet of(RunSheetQuestion question, ShootClock times, Map<String, MeasuredSet> kept) {
-        return RunSheet.of(question.shoot(), kept, timed.learnt(), state(question, times));
+        return RunSheet.of(
+                question.shoot(), kept, timed.learnt(), state(question, times), times.room(question.shoot()));
     }
 
     private static RunState state(RunSheetQuestion question, ShootClock times) {
-        return TimedChanges.happened(question.shoot(), question.events(), times).state(times.minute(question.now()));
+        return TimedChanges.happened(question.shoot(), question.events(), times)
+                .state(question.now().map(times::minute).orElse(times.startMinute()));
     }
 }

@@ -1,0 +1,4 @@
+package zephyrdune.shoot.brief;
+
+/** It was not: it is estimated. */
+public record NotMeasured() implements RoomMeasured {}
