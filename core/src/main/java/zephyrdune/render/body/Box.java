@@ -1,5 +1,7 @@
 package zephyrdune.render.body;
 
+import java.util.ArrayList;
+import java.util.List;
 import zephyrdune.render.material.Material;
 
 /** A rectangular block along x, y and z. */
@@ -37,6 +39,27 @@ final class Box implements Solid {
     @Override
     public Bounds bounds() {
         return new Bounds(cx - halfX, cy - halfY, cz - halfZ, cx + halfX, cy + halfY, cz + halfZ);
+    }
+
+    @Override
+    public List<Facets> facets(double scale) {
+        List<Facets> sides = new ArrayList<>();
+        double[] middle = {cx, cy, cz};
+        double[] half = {halfX, halfY, halfZ};
+        for (int axis = 0; axis < 3; axis++) {
+            int out = axis;
+            int right = (axis + 1) % 3;
+            int up = (axis + 2) % 3;
+            for (int side : new int[] {-1, 1}) {
+                sides.add(Facets.of(1, 1, material, (u, v, place, normal) -> {
+                    place[out] = middle[out] + side * half[out];
+                    place[right] = middle[right] + side * (2 * u - 1) * half[right];
+                    place[up] = middle[up] + (2 * v - 1) * half[up];
+                    normal[out] = side;
+                }));
+            }
+        }
+        return sides;
     }
 
     @Override

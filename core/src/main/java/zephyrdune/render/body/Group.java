@@ -1,5 +1,6 @@
 package zephyrdune.render.body;
 
+import java.util.Arrays;
 import java.util.List;
 
 /** Several bodies as one; those whose box a ray passes by are skipped. */
@@ -52,6 +53,13 @@ final class Group implements Solid {
     @Override
     public Bounds bounds() {
         return bounds;
+    }
+
+    @Override
+    public List<Facets> facets(double scale) {
+        return Arrays.stream(bodies)
+                .flatMap(body -> body.facets(scale).stream())
+                .toList();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package zephyrdune.render.body;
 
+import java.util.List;
 import zephyrdune.render.material.Material;
 
 /** A thin curled sheet over the unit disc: z = bend x² + fold y². */
@@ -27,6 +28,20 @@ final class LeafSheet implements Solid {
     @Override
     public Bounds bounds() {
         return new Bounds(-1, -1, Math.min(0, Math.min(bend, fold)), 1, 1, Math.max(0, Math.max(bend, fold)));
+    }
+
+    @Override
+    public List<Facets> facets(double scale) {
+        // the more it is bent, the longer it is from edge to edge
+        int round = Facets.round(scale * (1 + 4 * Math.max(Math.abs(bend), Math.abs(fold))));
+        return List.of(Facets.of(round / 2, round, material, (u, v, place, normal) -> {
+            place[0] = u * Math.cos(2 * Math.PI * v);
+            place[1] = u * Math.sin(2 * Math.PI * v);
+            place[2] = bend * place[0] * place[0] + fold * place[1] * place[1];
+            normal[0] = -2 * bend * place[0];
+            normal[1] = -2 * fold * place[1];
+            normal[2] = 1;
+        }));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package zephyrdune.render.body;
 
 import java.util.List;
+import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.card.Panel;
 import zephyrdune.set.card.Piece;
@@ -104,6 +105,11 @@ public final class PanelBody implements Solid {
             high[axis] = centre[axis] + half;
         }
         return Bounds.of(low, high);
+    }
+
+    @Override
+    public List<Facets> facets(double scale) {
+        return List.of(PanelFacets.of(this, standing, Vector3D.of(normal), material));
     }
 
     @Override

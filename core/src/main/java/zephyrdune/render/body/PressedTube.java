@@ -1,5 +1,6 @@
 package zephyrdune.render.body;
 
+import java.util.List;
 import zephyrdune.render.material.Material;
 import zephyrdune.units.geometry.Bisection;
 
@@ -54,6 +55,20 @@ final class PressedTube implements Solid {
         return new Bounds(-widest, -deepest, 0, widest, deepest, 1);
     }
 
+    /** The printed field is drawn as one with the skin: its edges lie between the steps. */
+    @Override
+    public List<Facets> facets(double scale) {
+        int round = 2 * Facets.round(scale * Math.max(radius, halfWidth));
+        return List.of(Facets.of(round, round / 4, skin, (u, v, place, normal) -> {
+            double x = wide(v) * Math.cos(2 * Math.PI * u);
+            double y = deep(v) * Math.sin(2 * Math.PI * u);
+            place[0] = x;
+            place[1] = y;
+            place[2] = v;
+            gradient(x, y, v, normal);
+        }));
+    }
+
     @Override
     public void meet(Ray ray, Hit hit) {
         double t = distance(ray, hit.distance);
@@ -61,16 +76,22 @@ final class PressedTube implements Solid {
             double x = ray.ox + t * ray.dx;
             double y = ray.oy + t * ray.dy;
             double z = ray.oz + t * ray.dz;
-            double wide = wide(z);
-            double deep = deep(z);
-            double nx = x / (wide * wide);
-            double ny = y / (deep * deep);
-            double nz = -x * x * (halfWidth - radius) / (wide * wide * wide)
-                    - y * y * (halfDepth - radius) / (deep * deep * deep);
-            double length = Math.sqrt(nx * nx + ny * ny + nz * nz);
-            boolean printed = y < 0 && Math.abs(x) < FIELD * wide && z > fieldFrom && z < fieldTo;
-            hit.take(t, nx / length, ny / length, nz / length, printed ? field : skin);
+            double[] out = new double[3];
+            gradient(x, y, z, out);
+            double length = Math.sqrt(out[0] * out[0] + out[1] * out[1] + out[2] * out[2]);
+            boolean printed = y < 0 && Math.abs(x) < FIELD * wide(z) && z > fieldFrom && z < fieldTo;
+            hit.take(t, out[0] / length, out[1] / length, out[2] / length, printed ? field : skin);
         }
+    }
+
+    /** Out of the tube at a place on it, of any length. */
+    private void gradient(double x, double y, double z, double[] out) {
+        double wide = wide(z);
+        double deep = deep(z);
+        out[0] = x / (wide * wide);
+        out[1] = y / (deep * deep);
+        out[2] = -x * x * (halfWidth - radius) / (wide * wide * wide)
+                - y * y * (halfDepth - radius) / (deep * deep * deep);
     }
 
     @Override

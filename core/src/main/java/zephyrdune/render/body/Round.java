@@ -1,5 +1,6 @@
 package zephyrdune.render.body;
 
+import java.util.List;
 import zephyrdune.render.material.Material;
 
 /** A ball of radius 1 round the origin, cut flat at some x; stretched into loaves, pears and spoons by {@link Transformed}. */
@@ -31,6 +32,30 @@ final class Round implements Solid {
     @Override
     public Bounds bounds() {
         return new Bounds(-1, -1, -1, cut, 1, 1);
+    }
+
+    @Override
+    public List<Facets> facets(double scale) {
+        int round = Facets.round(scale);
+        double end = Math.acos(cut);
+        Facets outside = Facets.of(round, Math.max(4, round / 2), skin, (u, v, place, normal) -> {
+            double from = Math.PI - v * (Math.PI - end);
+            place[0] = Math.cos(from);
+            place[1] = Math.sin(from) * Math.cos(2 * Math.PI * u);
+            place[2] = Math.sin(from) * Math.sin(2 * Math.PI * u);
+            System.arraycopy(place, 0, normal, 0, 3);
+        });
+        if (cut >= 1) {
+            return List.of(outside);
+        }
+        double rim = Math.sin(end);
+        Facets cutSide = Facets.of(round, 1, flat, (u, v, place, normal) -> {
+            place[0] = cut;
+            place[1] = (1 - v) * rim * Math.cos(2 * Math.PI * u);
+            place[2] = (1 - v) * rim * Math.sin(2 * Math.PI * u);
+            normal[0] = 1;
+        });
+        return List.of(outside, cutSide);
     }
 
     @Override

@@ -21,4 +21,11 @@ public interface Solid {
 
     /** A ball that holds the body. */
     Ball ball();
+
+    /**
+     * Its surface in triangles, for programs that draw such.
+     *
+     * @param scale by which it is enlarged where it stands: what is larger is drawn in more of them
+     */
+    List<Facets> facets(double scale);
 }

@@ -1,6 +1,8 @@
 package zephyrdune.render.body;
 
 import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
 import zephyrdune.render.material.Material;
 
 /**
@@ -109,6 +111,27 @@ final class SurfaceOfRevolution implements Solid {
         double low = Arrays.stream(height).min().orElseThrow();
         double high = Arrays.stream(height).max().orElseThrow();
         return new Bounds(-widest, -widest, low, widest, widest, high);
+    }
+
+    /** Flutes are in the normals alone, and left out. */
+    @Override
+    public List<Facets> facets(double scale) {
+        double widest = Arrays.stream(radius).max().orElseThrow();
+        double half = facing <= -1 ? Math.PI : Math.acos(facing);
+        int round = (int) Math.max(2, Math.ceil(Facets.round(scale * widest) * half / Math.PI));
+        return IntStream.range(0, pieces)
+                .filter(piece -> radius[2 * piece] > 0 || radius[2 * piece + 1] > 0)
+                .mapToObj(piece -> Facets.of(round, 1, material[piece], (u, v, place, normal) -> {
+                    double around = -Math.PI / 2 + half * (2 * u - 1);
+                    int end = 2 * piece + (v > 0 ? 1 : 0);
+                    place[0] = radius[end] * Math.cos(around);
+                    place[1] = radius[end] * Math.sin(around);
+                    place[2] = height[end];
+                    normal[0] = normalOut[end] * Math.cos(around);
+                    normal[1] = normalOut[end] * Math.sin(around);
+                    normal[2] = normalUp[end];
+                }))
+                .toList();
     }
 
     @Override

@@ -84,6 +84,48 @@ final class Transformed implements Solid {
     }
 
     @Override
+    public List<Facets> facets(double scale) {
+        double stretch = Math.max(x.norm(), Math.max(y.norm(), z.norm()));
+        return body.facets(scale * stretch).stream().map(this::out).toList();
+    }
+
+    private Facets out(Facets inside) {
+        double[] places = new double[inside.places().length];
+        double[] normals = new double[places.length];
+        for (int i = 0; i < places.length / 3; i++) {
+            Vector3D own = inside.place(i);
+            Vector3D place = origin.add(x.multiply(own.getX()))
+                    .add(y.multiply(own.getY()))
+                    .add(z.multiply(own.getZ()));
+            Vector3D normal = outwards(inside.normal(i));
+            for (int axis = 0; axis < 3; axis++) {
+                places[3 * i + axis] = place.toArray()[axis];
+                normals[3 * i + axis] = normal.toArray()[axis];
+            }
+        }
+        boolean mirrored = x.dot(y.cross(z)) < 0;
+        return new Facets(places, normals, mirrored ? reversed(inside.corners()) : inside.corners(), inside.material());
+    }
+
+    /** In a mirror what goes clockwise goes counter-clockwise. */
+    private static int[] reversed(int[] corners) {
+        int[] reversed = corners.clone();
+        for (int i = 0; i < corners.length; i += 3) {
+            reversed[i + 1] = corners[i + 2];
+            reversed[i + 2] = corners[i + 1];
+        }
+        return reversed;
+    }
+
+    private Vector3D outwards(Vector3D normal) {
+        Vector3D turned = Vector3D.of(intoX)
+                .multiply(normal.getX())
+                .add(Vector3D.of(intoY).multiply(normal.getY()))
+                .add(Vector3D.of(intoZ).multiply(normal.getZ()));
+        return turned.normalize();
+    }
+
+    @Override
     public void meet(Ray ray, Hit hit) {
         double before = hit.distance;
         body.meet(into(ray), hit);

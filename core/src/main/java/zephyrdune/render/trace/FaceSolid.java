@@ -1,9 +1,11 @@
 package zephyrdune.render.trace;
 
+import java.util.List;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.Outline;
 import zephyrdune.render.body.Ball;
 import zephyrdune.render.body.Bounds;
+import zephyrdune.render.body.Facets;
 import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.body.Solid;
@@ -12,6 +14,7 @@ import zephyrdune.render.material.Material;
 /** A light's face as rays meet it; its normal points out of the lit side. */
 final class FaceSolid implements Solid {
 
+    private final EmittingFace face;
     private final Outline outline;
     private final double[] centre;
     private final double[] front;
@@ -23,6 +26,7 @@ final class FaceSolid implements Solid {
     private final Ball ball;
 
     FaceSolid(EmittingFace face) {
+        this.face = face;
         outline = face.outline();
         centre = face.centre().toArray();
         front = face.front().toArray();
@@ -50,6 +54,11 @@ final class FaceSolid implements Solid {
                 ball.x() + radius,
                 ball.y() + radius,
                 ball.z() + radius);
+    }
+
+    @Override
+    public List<Facets> facets(double scale) {
+        return List.of(Facets.of(face));
     }
 
     @Override

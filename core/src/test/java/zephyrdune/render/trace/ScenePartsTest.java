@@ -10,6 +10,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.render.body.Ball;
 import zephyrdune.render.body.Bounds;
+import zephyrdune.render.body.Facets;
 import zephyrdune.render.body.Hit;
 import zephyrdune.render.body.Ray;
 import zephyrdune.render.body.Solid;
@@ -37,6 +38,11 @@ public class ScenePartsTest {
         @Override
         public Bounds bounds() {
             return new Bounds(x - radius, y - radius, z - radius, x + radius, y + radius, z + radius);
+        }
+
+        @Override
+        public List<Facets> facets(double scale) {
+            throw new UnsupportedOperationException();
         }
 
         @Override
