@@ -109,6 +109,7 @@ export const api = {
   openLampFile: (file: Blob) => json<Lamp>("/api/lamp-files", bytes(file)),
   writeLightFile: async (set: TableSet) =>
     (await ask("/api/light-files", send("POST", set))).blob(),
+  writeModel: async (set: TableSet) => (await ask("/api/models", send("POST", set))).blob(),
   kit: () => json<StoredKit>("/api/kit"),
   saveKit: (version: number, kit: Kit) =>
     json<StoredKit>("/api/kit", send("PUT", { version, kit })),

@@ -3,7 +3,7 @@ import { addCard, placeSlit, softSun } from "../cards/actions";
 import { READY_MADE } from "../cards/readyMade";
 import { showFrames } from "../frames/frames";
 import { startNewSet } from "../kit/newSetOpen";
-import { download } from "../set/files";
+import { download, downloadModel } from "../set/files";
 import { type Part, SUBJECTS, type Subject, workOn, workOnSubject } from "../set/picked";
 import { usePreferences } from "../set/preferences";
 import { useTable } from "../set/store";
@@ -97,6 +97,11 @@ function ofTheSet(queries: QueryClient): Action[] {
     { group, words: "Test frames", keys: "F", run: () => showFrames(true) },
     { group, words: "Keep a take", keys: "T", run: () => void keepShown() },
     { group, words: "Download as a file", run: () => (set ? download(set) : undefined) },
+    {
+      group,
+      words: "Download in 3D, glTF",
+      run: () => (set ? void downloadModel(set) : undefined),
+    },
     ...parts(),
     ...READY_MADE.flatMap(({ cards }) =>
       cards.map(({ name, card, place }) => ({

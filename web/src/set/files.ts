@@ -13,6 +13,12 @@ export async function downloadLight(set: TableSet): Promise<void> {
   if (file) keep(file, set, "ies");
 }
 
+/** Writes the set on the table in three dimensions. */
+export async function downloadModel(set: TableSet): Promise<void> {
+  const file = await attempt(() => api.writeModel(set));
+  if (file) keep(file, set, "glb");
+}
+
 /** Hands a file to the person, named after the set. */
 export function keep(file: Blob, set: TableSet, ending: string): void {
   const name = set.title.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "set";

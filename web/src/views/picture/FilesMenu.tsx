@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api } from "../../api/client";
 import type { PictureFileKind, TableSet } from "../../api/types";
 import { attemptLong } from "../../set/attempt";
-import { keep } from "../../set/files";
+import { downloadModel, keep } from "../../set/files";
 import { useLength } from "../../set/preferences";
 import { useTable } from "../../set/store";
 import { useView } from "../../set/view";
@@ -92,6 +92,9 @@ export function FilesMenu({ set }: { set: TableSet }) {
           {busy?.kind === kind ? `${label}: ${Math.round(100 * busy.share)} %` : label}
         </Button>
       ))}
+      <Button className="justify-start" onClick={() => void downloadModel(set)}>
+        The set in 3D, glTF
+      </Button>
     </Menu>
   );
 }
