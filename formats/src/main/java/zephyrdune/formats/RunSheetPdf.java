@@ -101,7 +101,7 @@ public final class RunSheetPdf {
                 <p class="small care">%s</p>%s</body></html>
                 """.formatted(
                         escaped(shoot.title()),
-                        STYLE.replace("PAPER", lengths == SheetLengths.INCHES ? "letter" : "A4"),
+                        STYLE.replace("PAPER", Paper.of(lengths).cssName()),
                         escaped(shoot.title()),
                         escaped(shoot.client()),
                         DAY.format(clock.start()),

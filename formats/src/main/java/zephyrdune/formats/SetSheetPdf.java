@@ -29,7 +29,7 @@ import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Refused;
 
 /**
- * A set sheet as a PDF file (ISO 32000) of one A4 page (ISO 216): the picture, the set from above and from the side to scale, and what to measure and set, part
+ * A set sheet as a PDF file (ISO 32000) of one page: the picture, the set from above and from the side to scale, and what to measure and set, part
  * by part. In lines and words alone, so that it is read in black and white.
  */
 public final class SetSheetPdf {
@@ -37,15 +37,16 @@ public final class SetSheetPdf {
     /** Points, of which 72 are an inch, in a millimetre. */
     private static final double POINT = 72 / 25.4;
 
-    private static final double WIDTH = 210;
-    private static final double HEIGHT = 297;
     private static final double MARGIN = 12;
 
     /** The two drawings, millimetres. */
     private static final double DRAWING_WIDTH = 91;
 
+    /** From the top of the page to the top of the drawings. */
+    private static final double DRAWINGS_DOWN = 89;
+
+    /** Of A4; on a shorter page half of what is missing is taken off the drawings. */
     private static final double DRAWING_HEIGHT = 78;
-    private static final double DRAWINGS_UP = 130;
 
     private static final double PICTURE_WIDTH = 91;
     private static final double PICTURE_HEIGHT = 66;
@@ -79,6 +80,9 @@ public final class SetSheetPdf {
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
     private final PDDocument document = new PDDocument();
+    private final Paper paper;
+    private final double drawingHeight;
+    private final double drawingsUp;
     private final TableSet set;
     private final SheetLengths lengths;
     private PDPageContentStream content;
@@ -87,6 +91,9 @@ public final class SetSheetPdf {
     private SetSheetPdf(TableSet set, SheetLengths lengths) {
         this.set = set;
         this.lengths = lengths;
+        paper = Paper.of(lengths);
+        drawingHeight = DRAWING_HEIGHT - (Paper.A4.height() - paper.height()) / 2;
+        drawingsUp = paper.height() - DRAWINGS_DOWN - drawingHeight;
     }
 
     /**
@@ -111,17 +118,17 @@ public final class SetSheetPdf {
         }
         document.getDocumentInformation().setTitle(set.title());
         document.getDocumentCatalog().setLanguage("en");
-        PDPage page = new PDPage(new PDRectangle((float) (WIDTH * POINT), (float) (HEIGHT * POINT)));
+        PDPage page = new PDPage(new PDRectangle((float) (paper.width() * POINT), (float) (paper.height() * POINT)));
         document.addPage(page);
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
             content = stream;
             content.transform(Matrix.getScaleInstance((float) POINT, (float) POINT));
-            words(MARGIN, HEIGHT - MARGIN - 5, 6, set.title());
+            words(MARGIN, paper.height() - MARGIN - 5, 6, set.title());
             picture(picture);
-            double up = HEIGHT - MARGIN - 16;
+            double up = paper.height() - MARGIN - 16;
             for (Reading reading : Readings.of(set, READINGS)) {
                 words(MARGIN + PICTURE_WIDTH + 5, up, 3, reading.kind().title());
-                right(WIDTH - MARGIN, up, 3, shown(reading));
+                right(paper.width() - MARGIN, up, 3, shown(reading));
                 up -= 5.6;
             }
             drawings();
@@ -143,7 +150,7 @@ public final class SetSheetPdf {
             throw new Refused("address", "The address of the page at the stand is too long for a code");
         }
         double module = CODE / modules.getWidth();
-        double left = WIDTH - MARGIN - CODE;
+        double left = paper.width() - MARGIN - CODE;
         for (int row = 0; row < modules.getHeight(); row++) {
             for (int column = 0; column < modules.getWidth(); column++) {
                 if (modules.get(column, row)) {
@@ -174,8 +181,11 @@ public final class SetSheetPdf {
                 PDImageXObject.createFromByteArray(document, JpegFile.write(picture, (float) QUALITY), "picture");
         double high = scale * picture.height();
         content.drawImage(
-                image, (float) MARGIN, (float) (HEIGHT - MARGIN - 10 - high), (float) (scale * picture.width()), (float)
-                        high);
+                image,
+                (float) MARGIN,
+                (float) (paper.height() - MARGIN - 10 - high),
+                (float) (scale * picture.width()),
+                (float) high);
     }
 
     /** From above, the camera below; and from the side, the camera on the left. */
@@ -183,21 +193,21 @@ public final class SetSheetPdf {
         Plan plan = Plan.of(set, 0.5, 2);
         SetOutlines outlines = SetOutlines.of(set, plan);
         int scale = SCALES.stream()
-                .filter(one -> outlines.fits(one, DRAWING_WIDTH - 6, DRAWING_HEIGHT - 10))
+                .filter(one -> outlines.fits(one, DRAWING_WIDTH - 6, drawingHeight - 10))
                 .findFirst()
                 .orElse(SCALES.get(SCALES.size() - 1));
         drawing(MARGIN, "From above, 1 : " + scale, outlines.above(), scale);
-        drawing(WIDTH - MARGIN - DRAWING_WIDTH, "From the side, 1 : " + scale, outlines.side(), scale);
+        drawing(paper.width() - MARGIN - DRAWING_WIDTH, "From the side, 1 : " + scale, outlines.side(), scale);
     }
 
     private void drawing(double left, String title, SetOutlines.View view, int scale) throws IOException {
         content.setLineWidth(0.15f);
-        content.addRect((float) left, (float) DRAWINGS_UP, (float) DRAWING_WIDTH, (float) DRAWING_HEIGHT);
+        content.addRect((float) left, (float) drawingsUp, (float) DRAWING_WIDTH, (float) drawingHeight);
         content.stroke();
-        words(left + 2, DRAWINGS_UP + DRAWING_HEIGHT - 4.5, 3.2, title);
+        words(left + 2, drawingsUp + drawingHeight - 4.5, 3.2, title);
         double perMetre = 1000.0 / scale;
         double x = left + DRAWING_WIDTH / 2 - perMetre * view.middleAcross();
-        double y = DRAWINGS_UP + (DRAWING_HEIGHT - 4) / 2 - perMetre * view.middleUp();
+        double y = drawingsUp + (drawingHeight - 4) / 2 - perMetre * view.middleUp();
         for (SetOutlines.Outline outline : view.outlines()) {
             content.setLineWidth((float) outline.weight());
             content.setLineDashPattern(outline.dashed() ? new float[] {1.2f, 1} : new float[] {}, 0);
@@ -207,7 +217,7 @@ public final class SetSheetPdf {
         for (SetOutlines.Label label : view.labels()) {
             words(x + perMetre * label.across() + 1, y + perMetre * label.up() + 1, 3, label.words());
         }
-        bar(left + DRAWING_WIDTH - 4, DRAWINGS_UP + 3, perMetre);
+        bar(left + DRAWING_WIDTH - 4, drawingsUp + 3, perMetre);
     }
 
     private void line(SetOutlines.Outline outline, double x, double y, double perMetre) throws IOException {
@@ -239,14 +249,14 @@ public final class SetSheetPdf {
 
     private void measures() throws IOException {
         SetSheet sheet = SetSheet.of(set);
-        double up = DRAWINGS_UP - 7;
+        double up = drawingsUp - 7;
         double left = MARGIN;
-        double column = (WIDTH - 2 * MARGIN) / 3;
+        double column = (paper.width() - 2 * MARGIN) / 3;
         for (SheetPart part : sheet.parts()) {
             double needed = 4.4 + 3.5 * part.lines().size();
-            if (up - needed < MARGIN + 8 && left + 2 * column <= WIDTH - MARGIN) {
+            if (up - needed < MARGIN + 8 && left + 2 * column <= paper.width() - MARGIN) {
                 left += column;
-                up = DRAWINGS_UP - 7;
+                up = drawingsUp - 7;
             }
             words(left, up, 3.4, part.title(sheet));
             up -= 4;

@@ -14,6 +14,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
@@ -80,6 +82,40 @@ public class SetSheetPdfTest {
                 .containsPattern("Pages:\\s+1\\b")
                 .contains("595.276 x 841.89");
         assertThat(run("pdffonts", file.toString()).lines().skip(2)).allMatch(line -> line.contains(" yes yes "));
+    }
+
+    /** Letter is 17.6 mm shorter: all of every demo set is on it still, between its edges and above the rule. */
+    @Test
+    public void inInchesItIsOneLetterPageWithAllOnIt() throws Exception {
+        try (var demos = Files.list(Path.of("../server/src/main/resources/demo"))) {
+            for (Path demo : demos.toList()) {
+                Path letter = folder.resolve("letter.pdf");
+                Picture grey = new Picture(90, 60, new float[3 * 90 * 60]);
+                Files.write(
+                        letter,
+                        SetSheetPdf.write(SetFormat.read(Files.readAllBytes(demo)), grey, SheetLengths.INCHES, ""));
+                assertThat(run("pdfinfo", letter.toString()))
+                        .containsPattern("Pages:\\s+1\\b")
+                        .contains("612 x 792 pts (letter)");
+                String boxes = run("pdftotext", "-bbox", letter.toString(), "-");
+                Matcher word = Pattern.compile(
+                                "xMin=\"([\\d.]+)\" yMin=\"([\\d.]+)\" xMax=\"([\\d.]+)\" yMax=\"([\\d.]+)\">(.*?)<")
+                        .matcher(boxes);
+                while (word.find()) {
+                    assertThat(Double.parseDouble(word.group(1)))
+                            .as(word.group(5))
+                            .isPositive();
+                    assertThat(Double.parseDouble(word.group(3)))
+                            .as(word.group(5))
+                            .isLessThan(612);
+                    if (Double.parseDouble(word.group(4)) > 750) {
+                        assertThat("10 cm when printed at its own size".split(" "))
+                                .as("beside the rule, of " + demo)
+                                .contains(word.group(5));
+                    }
+                }
+            }
+        }
     }
 
     /** The rule at the foot is 10 cm long on paper, within .4 mm, and the frames of the drawings are as wide as they are said to be. */
