@@ -1,4 +1,4 @@
-import { Plus, Trash2, X } from "lucide-react";
+import { Plus, Split, Trash2, X } from "lucide-react";
 import type { SetSummary, Shoot, ShootDish, Shot } from "../api/types";
 import { Choice, Select } from "../fields/Choice";
 import { NumberField } from "../fields/NumberField";
@@ -6,6 +6,7 @@ import { Button, SymbolButton } from "../ui/Button";
 import { Line } from "./Line";
 import { change } from "./shoot";
 import { dueTime, minutes, timeOfDay } from "./times";
+import { split } from "./turns";
 
 const WITHOUT = "No set yet";
 const TURNS = { "any-turn": "When it is best", "turn-at": "In a turn", "time-at": "At a time" };
@@ -91,9 +92,20 @@ export function DishFields({ shoot, at, sets, eatenCaution, onGone }: Props) {
           ))}
         </ul>
       </section>
-      <Button look="outline" onClick={remove}>
-        <Trash2 size={15} /> Take the dish out
-      </Button>
+      <div className="flex flex-wrap gap-2">
+        {dish.shots.length > 1 && (
+          <Button
+            look="outline"
+            onClick={() => change("dishes", split(shoot.dishes, dish.key))}
+            title="The later pictures become a dish of their own, with their own plate and turn"
+          >
+            <Split size={15} /> Split it in two
+          </Button>
+        )}
+        <Button look="outline" onClick={remove}>
+          <Trash2 size={15} /> Take the dish out
+        </Button>
+      </div>
     </div>
   );
 }

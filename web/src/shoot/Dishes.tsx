@@ -6,6 +6,7 @@ import { attempt } from "../set/attempt";
 import { Button } from "../ui/Button";
 import { DishFields } from "./DishFields";
 import { change, changeTo } from "./shoot";
+import { freeKey } from "./turns";
 
 type Props = {
   shoot: Shoot;
@@ -74,11 +75,10 @@ export function Dishes({ shoot, sets, chosen, eatenCaution, onChoose }: Props) {
 }
 
 function fresh(dishes: ShootDish[]): ShootDish {
-  let number = dishes.length + 1;
-  while (dishes.some(({ key }) => key === `dish-${number}`)) number++;
+  const key = freeKey(dishes);
   return {
-    key: `dish-${number}`,
-    name: `Dish ${number}`,
+    key,
+    name: key.replace("dish-", "Dish "),
     spoils: "keeps",
     holdsMinutes: 20,
     preparesMinutes: 10,

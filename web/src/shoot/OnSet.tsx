@@ -1,14 +1,17 @@
 import { useQueries } from "@tanstack/react-query";
-import { Check, CookingPot, Undo2, UtensilsCrossed } from "lucide-react";
-import type { ReactNode } from "react";
+import { ArrowUpDown, Check, CookingPot, Undo2, UtensilsCrossed } from "lucide-react";
+import { type ReactNode, useState } from "react";
 import { records } from "../api/records";
 import type { RunSheet, RunSheetRow, Shoot, ShootEvent } from "../api/types";
 import { Button } from "../ui/Button";
+import { Menu } from "../ui/Menu";
 import { minuteOf, useNow } from "./clock";
 import { takeBackLast, told } from "./events";
 import { Rehearsal } from "./Rehearsal";
 import { Steps } from "./Steps";
+import { change } from "./shoot";
 import { clockTime, stopwatch } from "./times";
+import { moved } from "./turns";
 
 /** Later than planned by less nobody says so, minutes. */
 const ON_TIME = 0.5;
@@ -224,12 +227,48 @@ function Next({ row, shoot, sheet, events, minute }: NextProps) {
         >
           <UtensilsCrossed size={18} /> On the table
         </Large>
+        <Instead shoot={shoot} sheet={sheet} />
       </div>
       <div className="mt-3">
         {stands ? <p className="text-soft">Its set stands.</p> : <Steps steps={row.change} />}
         <SetLink shoot={shoot} row={row} />
       </div>
     </div>
+  );
+}
+
+/** Another dish takes the next turn; the rest is ordered anew about it. */
+function Instead({ shoot, sheet }: { shoot: Shoot; sheet: RunSheet }) {
+  const [open, setOpen] = useState(false);
+  const others = sheet.rows.slice(1);
+  if (others.length === 0) return null;
+  const next = sheet.done.length + (sheet.onTable ? 1 : 0) + 1;
+  return (
+    <Menu
+      name="Another one first"
+      align="start"
+      open={open}
+      onOpen={setOpen}
+      className="grid max-h-80 w-72 gap-1 overflow-y-auto"
+      trigger={
+        <Button look="outline" className="h-12 px-4 text-base max-sm:h-14">
+          <ArrowUpDown size={18} /> Another one first
+        </Button>
+      }
+    >
+      {others.map((row, at) => (
+        <Button
+          key={row.key}
+          className="justify-start"
+          onClick={() => {
+            change("dishes", moved(shoot.dishes, row.key, next + 1 + at, next));
+            setOpen(false);
+          }}
+        >
+          {row.name}
+        </Button>
+      ))}
+    </Menu>
   );
 }
 

@@ -1,12 +1,13 @@
 import { ArrowDown, ArrowUp, ChevronDown, ChevronRight, Pin, PinOff } from "lucide-react";
 import { useState } from "react";
-import type { RunSheet, RunSheetRow, Shoot, ShootDish } from "../api/types";
+import type { RunSheet, RunSheetRow, Shoot } from "../api/types";
 import { Button, SymbolButton } from "../ui/Button";
 import { Axis, Lanes, type Span, spanOf } from "./Lanes";
 import { RoomLane, roomWords } from "./RoomLane";
 import { Steps } from "./Steps";
 import { change } from "./shoot";
 import { clockTime, minutesLong } from "./times";
+import { freed, moved } from "./turns";
 
 const COLUMNS =
   "grid grid-cols-[3.5rem_minmax(9rem,15rem)_1fr_auto] gap-x-3 max-sm:grid-cols-[3rem_1fr_auto]";
@@ -75,21 +76,6 @@ export function RunSheetView({ shoot, sheet, current, chosen, onChoose }: Props)
       <Legend />
     </section>
   );
-}
-
-const freed = (dishes: ShootDish[]): ShootDish[] =>
-  dishes.map((dish) =>
-    dish.turn.kind === "turn-at" ? { ...dish, turn: { kind: "any-turn" } } : dish,
-  );
-
-/** The dishes with one of them at a turn of its own; another that was to have it takes the old one. */
-export function moved(dishes: ShootDish[], key: string, from: number, to: number): ShootDish[] {
-  return dishes.map((dish) => {
-    if (dish.key === key) return { ...dish, turn: { kind: "turn-at", number: to } };
-    return dish.turn.kind === "turn-at" && dish.turn.number === to
-      ? { ...dish, turn: { kind: "turn-at", number: from } }
-      : dish;
-  });
 }
 
 type RowProps = {

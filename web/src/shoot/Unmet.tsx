@@ -9,10 +9,11 @@ export function UnmetList({ shoot, unmet }: { shoot: Shoot; unmet: Unmet[] }) {
       {unmet.map((one) => (
         <li
           key={`${one.kind} ${one.key}`}
-          role="alert"
           className="flex items-center gap-3 rounded-md bg-alarm-ground px-3 py-1.5 text-alarm"
         >
-          <span className="min-w-0 flex-1">{one.what}</span>
+          <span role="alert" className="min-w-0 flex-1">
+            {one.what}
+          </span>
           {one.change && (
             <Button look="outline" onClick={() => changeTo(mended(shoot, one))}>
               {WORDS[one.change]}

@@ -5,9 +5,9 @@ import { shoots } from "../api/shoots";
 import type { Shoot, ShootDish, ShootEvent } from "../api/types";
 import { endRehearsal, minuteOf, now, rehearse, wind } from "./clock";
 import { happened, refresh, takeBackLast, told, useEvents } from "./events";
-import { moved } from "./RunSheetView";
 import { change, openShoot, redo, save, undo, useShoot } from "./shoot";
 import { clockTime, dueTime, minutes, minutesLong, stopwatch, timeOfDay } from "./times";
+import { moved, split } from "./turns";
 import { mended } from "./Unmet";
 
 const DISH: ShootDish = {
@@ -79,6 +79,31 @@ describe("times", () => {
     expect(minutesLong(0.2)).toBe("10 s");
     expect(minutesLong(2.3)).toBe("2.5 min");
     expect(minutesLong(14.6)).toBe("15 min");
+  });
+});
+
+describe("a dish that is split", () => {
+  it("leaves its later pictures to a dish of its own, with a key that no other has", () => {
+    const shots = ["Menu", "Closer", "From above"].map((title) => ({
+      title,
+      lastsMinutes: 5,
+      set: { kind: "no-set-yet" as const },
+    }));
+    const dishes = split(
+      [
+        { ...DISH, shots },
+        { ...DISH, key: "dish-3" },
+      ],
+      DISH.key,
+    );
+    expect(dishes.map(({ key }) => key)).toEqual([DISH.key, "dish-4", "dish-3"]);
+    expect(dishes[0]?.shots.map(({ title }) => title)).toEqual(["Menu", "Closer"]);
+    expect(dishes[1]).toMatchObject({
+      name: `${DISH.name}, second part`,
+      turn: { kind: "any-turn" },
+    });
+    expect(dishes[1]?.shots.map(({ title }) => title)).toEqual(["From above"]);
+    expect(split([DISH], DISH.key)).toEqual([DISH]);
   });
 });
 

@@ -7,13 +7,16 @@ type Props = {
   name: string;
   align: "start" | "end";
   className?: string;
+  /** Where what is in it closes it too. */
+  open?: boolean;
+  onOpen?: (open: boolean) => void;
   children: ReactNode;
 };
 
 /** What opens under a button, and closes by itself. */
-export function Menu({ trigger, name, align, className = "", children }: Props) {
+export function Menu({ trigger, name, align, className = "", open, onOpen, children }: Props) {
   return (
-    <Popover.Root>
+    <Popover.Root open={open} onOpenChange={onOpen}>
       <Popover.Trigger asChild>{trigger}</Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

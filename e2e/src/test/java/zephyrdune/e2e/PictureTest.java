@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -226,6 +227,30 @@ public class PictureTest extends Browsing {
         assertThat(download.suggestedFilename()).endsWith(".hdr");
         assertThat(new String(Files.readAllBytes(download.path()), 0, 10, StandardCharsets.US_ASCII))
                 .isEqualTo("#?RADIANCE");
+    }
+
+    /** What the Khronos Group's glTF Validator finds wrong with a set in three dimensions: nothing. */
+    @Test
+    public void theSetIsWrittenAsAValidModel() throws IOException, InterruptedException {
+        click("Picture as a file");
+        Download download = page.waitForDownload(() -> click("The set in 3D, glTF"));
+        assertThat(download.suggestedFilename()).endsWith(".glb");
+        Path model = Files.createTempFile("set", ".glb");
+        download.saveAs(model);
+        String script = """
+                const { validateBytes } = require("./web/node_modules/gltf-validator");
+                const bytes = new Uint8Array(require("fs").readFileSync(process.argv[1]));
+                validateBytes(bytes).then(({ issues, info }) =>
+                  console.log(issues.numErrors, issues.numWarnings, info.version, info.totalTriangleCount > 1000, JSON.stringify(issues.messages)));
+                """;
+        Process node = new ProcessBuilder("node", "-e", script, model.toString())
+                .directory(Path.of("..").toFile())
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(node.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        node.waitFor();
+        Files.delete(model);
+        assertThat(said.strip()).isEqualTo("0 0 2.0 true []");
     }
 
     /** The meter is pointed at a place in the picture: it reads there from then on, and the frame is exposed for that. */

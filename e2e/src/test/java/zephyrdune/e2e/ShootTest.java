@@ -110,6 +110,56 @@ public class ShootTest extends Browsing {
         }
     }
 
+    /** Dusk by the window of the demo: the room's light falls; with a clear sky and the window towards it, the sun comes in and is spoken of. */
+    @Test
+    public void theRoomsLightIsOnTheSheet() {
+        try (BrowserContext context = newContext(1280, 800)) {
+            Page shoot = opened(context);
+            Locator lane = shoot.getByTestId("room-lane");
+            assertThat(lane).containsText(Pattern.compile("about \\d+ lx at 13:00, (about|dark|[\\d.]+ lx)"));
+            shoot.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Day"))
+                    .click();
+            Locator measured = shoot.getByTestId("daylight.measured.illuminanceLux");
+            measured.fill("2000");
+            measured.press("Enter");
+            assertThat(lane).containsText("about 2,000 lx at 13:00");
+            assertThat(shoot.getByTestId("unmet")).containsText("than leaves the picture of");
+            EveryoneTest.noViolations(shoot, "daylight of a shoot");
+            shoot.getByTestId("daylight.kind").selectOption("no-daylight");
+            assertThat(lane).isHidden();
+            shoot.keyboard().press("Control+z");
+            shoot.keyboard().press("Control+z");
+            assertThat(lane).containsText(Pattern.compile("about 1\\d0 lx at 13:00"));
+            assertThat(shoot.getByTestId("shoot-saved")).hasText("saved");
+        }
+    }
+
+    /** While it runs another dish takes the next turn. */
+    @Test
+    public void anotherDishComesFirst() {
+        try (BrowserContext context = newContext(390, 844)) {
+            Page shoot = opened(context);
+            String third = order(shoot).get(2);
+            String name =
+                    shoot.getByTestId("dish-" + third).locator("span").first().textContent();
+            shoot.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("On set"))
+                    .click();
+            shoot.getByTestId("rehearse").click();
+            assertThat(shoot.getByTestId("next-dish")).not().containsText(name);
+            button(shoot, "Another one first").click();
+            shoot.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(name).setExact(true))
+                    .click();
+            assertThat(shoot.getByTestId("next-dish")).containsText(name);
+            shoot.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Dishes"))
+                    .click();
+            button(shoot, "Undo").click();
+            shoot.waitForCondition(() -> order(shoot).get(2).equals(third));
+            assertThat(shoot.getByTestId("shoot-saved")).hasText("saved");
+        }
+    }
+
     /** A shoot from nothing: the kitchen's list, a dish that does not hold, mended by its button; all of it there after a reload. */
     @Test
     public void aPastedListIsOrderedAndKept() {
