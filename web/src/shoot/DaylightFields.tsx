@@ -38,7 +38,7 @@ export function DaylightFields({ shoot }: { shoot: Shoot }) {
     <section aria-label="Daylight" className="space-y-2">
       <h3 className="font-medium">Daylight</h3>
       <div className="grid grid-cols-2 gap-2">
-        <KindChoice path="daylight" label="Through" kinds={DAYLIGHTS} />
+        <KindChoice path="daylight" label="In the room" kinds={DAYLIGHTS} />
         {daylight.kind === "window-daylight" && (
           <>
             <Choice path={at("sky")} label="Sky" />

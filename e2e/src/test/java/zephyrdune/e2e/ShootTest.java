@@ -123,7 +123,7 @@ public class ShootTest extends Browsing {
             measured.fill("2000");
             measured.press("Enter");
             assertThat(lane).containsText("about 2,000 lx at 13:00");
-            assertThat(shoot.getByTestId("unmet")).containsText("than leaves the picture of");
+            assertThat(shoot.getByTestId("unmet")).containsText("too bright to stay out of the picture of");
             EveryoneTest.noViolations(shoot, "daylight of a shoot");
             shoot.getByTestId("daylight.kind").selectOption("no-daylight");
             assertThat(lane).isHidden();

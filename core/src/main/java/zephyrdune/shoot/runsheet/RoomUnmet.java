@@ -13,7 +13,7 @@ final class RoomUnmet {
     private static final double LEAST = 0.1;
 
     private static final String KEPT = "%s than the set of “%s” was made with";
-    private static final String BURIED = "%s than leaves the picture of “%s” to the key alone";
+    private static final String BURIED = "too bright to stay out of the picture of “%s”";
 
     /** Minutes between the times that are looked at for a better one. */
     private static final int STEP = 5;
@@ -38,23 +38,29 @@ final class RoomUnmet {
                                         off > 0 ? "brighter" : "darker",
                                         task.dish().name()),
                         sunny ? ", for the sun comes through the window" : "",
-                        remedy(tasks, task, room, table.starts[at], off > 0));
+                        remedy(table, tasks, at, off > 0));
         return Optional.of(new Unmet(Kind.ROOM_LIGHT, Optional.of(task.dish().key()), what, Optional.empty()));
     }
 
-    private static String remedy(ShootTasks tasks, DishTask task, RoomLight room, double now, boolean brighter) {
-        OptionalDouble time = nearest(tasks, task, room, now);
+    private static String remedy(Timetable table, ShootTasks tasks, int at, boolean brighter) {
+        OptionalDouble time = nearest(table, tasks, at);
         String otherwise = brighter ? "cover the window" : "light what the window no longer gives";
         return time.isEmpty()
                 ? otherwise
                 : "begin it %s %s, or %s"
                         .formatted(
-                                time.getAsDouble() < now ? "by" : "from", DayTime.words(time.getAsDouble()), otherwise);
+                                time.getAsDouble() < table.starts[at] ? "by" : "from",
+                                DayTime.words(time.getAsDouble()),
+                                otherwise);
     }
 
-    /** The time nearest to one, within the shoot, at which the whole of a dish could be taken in the room's light. */
-    private static OptionalDouble nearest(ShootTasks tasks, DishTask task, RoomLight room, double now) {
-        double from = Math.max(tasks.shoot().starts() * 60, tasks.state().now());
+    /** The time nearest to its own, within the shoot and not before its set can stand, at which all of a dish could be taken in the room's light. */
+    private static OptionalDouble nearest(Timetable table, ShootTasks tasks, int at) {
+        int number = table.order()[at];
+        DishTask task = tasks.task(number);
+        RoomLight room = tasks.room().orElseThrow();
+        double now = table.starts[at];
+        double from = table.from() + tasks.changeMinutes(-1, number);
         double to = tasks.shoot().ends() * 60 - task.lasts();
         for (double away = STEP; now - away >= from || now + away <= to; away += STEP) {
             for (double time : new double[] {now - away, now + away}) {
