@@ -23,6 +23,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import zephyrdune.shoot.brief.KeptSet;
+import zephyrdune.shoot.brief.NoDaylight;
 import zephyrdune.shoot.brief.NoSetYet;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.brief.ShootDish;
@@ -60,10 +61,20 @@ public class ShootFilesTest {
         assertThat(ShootFormat.write(ShootFormat.read(file))).isEqualTo(file);
     }
 
+    /** Version 1 knew no daylight. */
+    @Test
+    public void theFirstVersionIsRead() throws BadFile {
+        String first =
+                demo().replaceFirst("\"version\": 2", "\"version\": 1").replaceFirst("(?s),\\s*\"daylight\".*", "}");
+        assertThat(ShootFormat.read(first.getBytes(StandardCharsets.UTF_8)))
+                .isEqualTo(shoot().withZone("UTC").withDaylight(new NoDaylight()));
+    }
+
     @DataProvider
     public Object[][] bad() {
         return new Object[][] {
-            {"\"version\": 1", "\"version\": 2", "version", "version 1 is"},
+            {"\"version\": 2", "\"version\": 3", "version", "versions 1 to 2 are"},
+            {"\"latitudeDegrees\": 51", "\"latitudeDegrees\": 91", "daylight.latitudeDegrees", "between -90 and 90"},
             {"2026-12-04", "4.12.2026", "date", "write it as 2026-12-04"},
             {"\"endsHours\": 16", "\"endsHours\": 12", "endsHours", "ends before it begins"},
             {"\"holdsMinutes\": 8", "\"holdsMinutes\": 0", "dishes[3].holdsMinutes", "between 1 and 1440 minutes"},

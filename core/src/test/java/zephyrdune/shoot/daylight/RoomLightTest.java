@@ -1,6 +1,7 @@
 package zephyrdune.shoot.daylight;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
@@ -12,11 +13,13 @@ import zephyrdune.light.daylight.UprightDaylight;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.room.Ambient;
+import zephyrdune.set.room.NoWindow;
 import zephyrdune.set.room.SideWindow;
 import zephyrdune.shoot.brief.MeasuredAt;
 import zephyrdune.shoot.brief.NotMeasured;
 import zephyrdune.shoot.brief.RoomMeasured;
 import zephyrdune.shoot.brief.WindowDaylight;
+import zephyrdune.units.measure.Refused;
 
 /** The room's light by its window, against closed forms and geometry. Places and windows are invented. */
 public class RoomLightTest {
@@ -80,6 +83,15 @@ public class RoomLightTest {
         assertThat(overcast.sunny(NOON)).isFalse();
         assertThat(overcast.at(15 * 60)).isLessThan(overcast.at(NOON));
         assertThat(overcast.at(20 * 60)).as("at night").isLessThan(1);
+    }
+
+    @Test
+    public void daylightNeedsAWindow() {
+        WindowDaylight daylight = daylight(Sky.CLEAR, window(2, 0.3, 1, 1), new NotMeasured());
+        assertThatThrownBy(() -> daylight.withWindow(new NoWindow())).isInstanceOfSatisfying(Refused.class, refused -> {
+            assertThat(refused.field()).isEqualTo("window");
+            assertThat(refused.getMessage()).contains("choose no daylight");
+        });
     }
 
     @Test
