@@ -33,6 +33,11 @@ public final class Film {
 
     private static final LightComponent[] COMPONENTS = LightComponent.values();
 
+    /** Paths that are added where what is seen is reflected light alone, as a share of all pixels. */
+    private static final double MORE_PATHS = 0.3;
+
+    private static final int MOST_INDIRECT = 6;
+
     private final Scene scene;
     private final CameraRays sight;
     private final int width;
@@ -55,8 +60,14 @@ public final class Film {
 
     private final FirstHits guides;
 
+    /** Pixels whose first sample found reflected light alone, tile by tile. */
+    private final int[] indirect;
+
     /** Whether reflected light was not followed everywhere. */
     private boolean sparse;
+
+    /** How much work the pass under way does. */
+    private SampleBudget within;
 
     /** Tiles of the pass under way that are still to be done. */
     private int[] due = {};
@@ -77,6 +88,7 @@ public final class Film {
         sums = new float[3 * kept * width * height];
         odd = new float[kept * width * height];
         samples = new int[tiles.count()];
+        indirect = new int[tiles.count()];
         guides = new FirstHits(width, height);
     }
 
@@ -164,11 +176,12 @@ public final class Film {
         sparse |= budget.apart() > 1;
         if (due.length == 0) {
             due = IntStream.range(0, samples.length).filter(wanted).toArray();
+            within = budget.withIndirect(indirectPaths());
         }
         boolean[] done = new boolean[due.length];
         IntStream.range(0, due.length).parallel().forEach(i -> {
             if (!stop.getAsBoolean()) {
-                expose(due[i], budget);
+                expose(due[i], within);
                 done[i] = true;
             }
         });
@@ -177,6 +190,15 @@ public final class Film {
                 .map(i -> due[i])
                 .toArray();
         return due.length == 0;
+    }
+
+    /** The fewer pixels show reflected light alone, the more paths of each: a pass gets longer by no more than a bounded share. */
+    private int indirectPaths() {
+        if (Arrays.stream(samples).anyMatch(taken -> taken == 0)) {
+            return 1;
+        }
+        double share = Arrays.stream(indirect).sum() / (double) (width * height);
+        return 1 + (int) Math.min(MOST_INDIRECT - 1, MORE_PATHS / share);
     }
 
     /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */
@@ -199,6 +221,7 @@ public final class Film {
                 boolean follows = column % apart == 0 && row % apart == 0;
                 int reflected = follows ? apart * apart : 0;
                 tracer.trace(ray, CameraRays.seed(column, row), index, sight.spread(), reflected);
+                indirect[tile] += index == 0 && tracer.guide.indirect ? 1 : 0;
                 gather(row * width + column, tracer.components, index);
                 guides.note(row * width + column, tracer.guide, index);
             }

@@ -22,6 +22,9 @@ final class DirectLighting {
     /** Whether what comes through glass is left for rays that are bent by it. */
     private boolean gathers;
 
+    /** The largest share of a face that was found to get to a surface, since it was last set to nothing. */
+    double arrived;
+
     // what of() leaves behind: matte per unit of reflectance, and mirrored
     double matteRed;
     double matteGreen;
@@ -98,9 +101,10 @@ final class DirectLighting {
         double guess = clear ? 1 : light.arrived;
         double usual = exact ? guess * usual(at, light) : 0;
         double all = 0;
-        double arrived = 0;
+        double come = 0;
         matte(even * usual);
         if (exact && clear && !material.coated()) {
+            arrived = 1;
             return;
         }
         if (seen) {
@@ -113,7 +117,7 @@ final class DirectLighting {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
                 all += light.given;
-                arrived += faces ? light.given * straight(1) : 0;
+                come += faces ? light.given * straight(1) : 0;
                 if (!material.metal()) {
                     addMatte(at, light, faces, usual, samples);
                 }
@@ -122,8 +126,11 @@ final class DirectLighting {
                 }
             }
         }
+        if (all > 0) {
+            arrived = Math.max(arrived, come / all);
+        }
         if (seen && !clear && all > 0) {
-            light.arrived = arrived / all;
+            light.arrived = come / all;
         }
     }
 
@@ -140,6 +147,7 @@ final class DirectLighting {
                     && light.sampleAlong(shadow, holes.likely, holes.away, at)) {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
+                arrived = faces && passed[1] > 0 ? 1 : arrived;
                 addMatte(at, light, faces, 0, samples);
             }
         }

@@ -9,6 +9,9 @@ final class Emission {
     /** Solid angle of a cone of eight degrees half angle, sr. */
     private static final double LEAST_CONE = 2 * Math.PI * (1 - Math.cos(Math.toRadians(8)));
 
+    /** In the shade lies what less of a light than this gets to, as a share of its face. */
+    private static final double SHADE = 0.15;
+
     private final SampleBudget budget;
     private final LayerSums out;
     private final double ambient;
@@ -56,8 +59,10 @@ final class Emission {
      *
      * @param r reflectance of the matte part; g and b likewise
      * @param sample index of the path's sample
+     * @return whether it lies in the shade: hardly anything of any light gets there
      */
-    void direct(PathVertex at, double r, double g, double b, int sample) {
+    boolean direct(PathVertex at, double r, double g, double b, int sample) {
+        direct.arrived = 0;
         direct(at, key, at.layer, Tracer.KEY, r, g, b, sample);
         for (int i = 0; i < leaves.length; i++) {
             direct(at, leaves[i], at.layer, Tracer.LEAVES + i, r, g, b, sample);
@@ -68,6 +73,7 @@ final class Emission {
         if (window != null) {
             direct(at, window, Layers.AMBIENT, Tracer.WINDOW, r, g, b, sample);
         }
+        return direct.arrived < SHADE;
     }
 
     private void direct(

@@ -99,8 +99,8 @@ final class PathTracer {
 
     /** Adds all light on an element. */
     void all(PathVertex element) {
-        straight(element);
-        matte(element, 0, 1, 1, 1);
+        boolean shade = emission.direct(element, 1, 1, 1, sample);
+        matte(element, 0, shade, 1, 1, 1);
     }
 
     /** Adds what comes along the ray of a level. */
@@ -207,7 +207,8 @@ final class PathTracer {
         double g = material.green() * share;
         double b = material.blue() * share;
         PathVertex in = whereLightGoesIn(at);
-        emission.direct(in, r, g, b, sample);
+        boolean shade = emission.direct(in, r, g, b, sample);
+        guide.indirect |= at.reflections == 0 && (material.metal() ? !material.polished() : shade);
         if (material.metal() || material.coated()) {
             if (in != at) {
                 emission.direct(at, 0, 0, 0, sample);
@@ -215,14 +216,15 @@ final class PathTracer {
             mirror(level);
         }
         if (!material.metal()) {
-            matte(in, level, r, g, b);
+            matte(in, level, shade, r, g, b);
         }
         if (through > 0) {
             double beyond = tone * through;
             at.turnOver();
             at.dimension += Tracer.PER_VERTEX;
-            emission.direct(at, material.red() * beyond, material.green() * beyond, material.blue() * beyond, sample);
-            matte(at, level, material.red() * beyond, material.green() * beyond, material.blue() * beyond);
+            boolean shadeBeyond = emission.direct(
+                    at, material.red() * beyond, material.green() * beyond, material.blue() * beyond, sample);
+            matte(at, level, shadeBeyond, material.red() * beyond, material.green() * beyond, material.blue() * beyond);
         }
     }
 
@@ -240,16 +242,17 @@ final class PathTracer {
      * Adds what a matte surface gets by way of other surfaces.
      *
      * @param at of that level
+     * @param shade whether hardly anything comes straight there
      * @param r reflectance; g and b likewise
      */
-    private void matte(PathVertex at, int level, double r, double g, double b) {
+    private void matte(PathVertex at, int level, boolean shade, double r, double g, double b) {
         if (at.reflections >= budget.reflections()) {
             return;
         }
         if (at.reflections == 0 && reflected == 0) {
             return;
         }
-        int paths = at.reflections == 0 ? budget.paths() : 1;
+        int paths = at.reflections > 0 ? 1 : shade ? budget.indirectPaths() : budget.paths();
         int whole = sample;
         for (int i = 0; i < paths; i++) {
             int index = whole * paths + i;
@@ -315,16 +318,26 @@ final class PathTracer {
         if (at.reflections >= budget.reflections() && !material.polished()) {
             return;
         }
-        if (!material.polished()) {
-            numbers.at(at.dimension + MIRROR, sample);
+        int paths = at.reflections == 0 && roughMetal(material) ? budget.indirectPaths() : 1;
+        int whole = sample;
+        for (int i = 0; i < paths; i++) {
+            sample = whole * paths + i;
+            if (!material.polished()) {
+                numbers.at(at.dimension + MIRROR, sample);
+            }
+            PathVertex next = path[level + 1];
+            if (reflection.sample(at, numbers.first, numbers.second, weight / paths, next)) {
+                next.inCoat = material.coated() && at.component() == LightComponent.DIRECT;
+                next.image |= at.reflections == 0;
+                next.splits = SPLITS;
+                next.gathers = 0;
+                follow(level + 1);
+            }
         }
-        PathVertex next = path[level + 1];
-        if (reflection.sample(at, numbers.first, numbers.second, weight, next)) {
-            next.inCoat = material.coated() && at.component() == LightComponent.DIRECT;
-            next.image |= at.reflections == 0;
-            next.splits = SPLITS;
-            next.gathers = 0;
-            follow(level + 1);
-        }
+        sample = whole;
+    }
+
+    private static boolean roughMetal(Material material) {
+        return material.metal() && !material.polished();
     }
 }

@@ -5,15 +5,16 @@ package zephyrdune.render.trace;
  *
  * @param shadowRays towards each light from what the eye sees
  * @param paths of reflected light followed from there
+ * @param indirectPaths the same where what is seen is reflected light alone: in shade, and of rough metal
  * @param reflections followed at most along a path; from the third on each goes on only as likely as it matters
  * @param exact whether what cards leave of the key is worked out, not sampled, on the first surface of a path if it is matte, and its open
  *     light on the second: for readings
  * @param apart light reflected by matte surfaces is followed at one pixel in so many across and down, and counts for those between as well
  */
-public record SampleBudget(int shadowRays, int paths, int reflections, boolean exact, int apart) {
+public record SampleBudget(int shadowRays, int paths, int indirectPaths, int reflections, boolean exact, int apart) {
 
     public SampleBudget(int shadowRays, int paths, int reflections, boolean exact) {
-        this(shadowRays, paths, reflections, exact, 1);
+        this(shadowRays, paths, paths, reflections, exact, 1);
     }
 
     /** As pictures are made. */
@@ -25,7 +26,7 @@ public record SampleBudget(int shadowRays, int paths, int reflections, boolean e
     public static final SampleBudget USUAL = new SampleBudget(8, 1, 24);
 
     /** For a first look: three rays, and a path for every four pixels. */
-    public static final SampleBudget FIRST = new SampleBudget(3, 1, 24, false, 2);
+    public static final SampleBudget FIRST = new SampleBudget(3, 1, 1, 24, false, 2);
 
     /** Rays towards each light, for readings, from what is met first: a fifth more time for half the variance or less. */
     private static final int EXACT_SECOND = 4;
@@ -33,6 +34,11 @@ public record SampleBudget(int shadowRays, int paths, int reflections, boolean e
     /** Rays towards each light from a vertex after so many reflections. */
     int shadowRays(int reflections) {
         return reflections <= 0 ? shadowRays : exact && reflections == 1 ? EXACT_SECOND : 1;
+    }
+
+    /** The same with at least so many paths where what is seen is reflected light alone. */
+    public SampleBudget withIndirect(int least) {
+        return least <= indirectPaths ? this : new SampleBudget(shadowRays, paths, least, reflections, exact, apart);
     }
 
     /** Light straight from the lights, or mirrored, alone. */

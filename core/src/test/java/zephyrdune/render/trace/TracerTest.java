@@ -47,6 +47,36 @@ public class TracerTest {
         return mean;
     }
 
+    /** Turned away from the light all is reflected: six paths a sample have the mean of one, and less than a sixth of its variance: they are spread evenly. */
+    @Test
+    public void morePathsInShadeHaveTheSameMean() {
+        Scene scene = Scene.of(bare(Surface.WHITE_PAPER).withLight(box(0.4, 0.4, 12, 60, 1)));
+        Vector3D point = Vector3D.of(0.1, -0.1, 0.1);
+        double[] one = momentsInShade(new Tracer(scene, WHOLE), point);
+        double[] six = momentsInShade(new Tracer(scene, WHOLE.withIndirect(6)), point);
+        assertThat(six[0]).isCloseTo(one[0], within(4 * Math.sqrt(one[1] / MANY)));
+        assertThat(one[1] / six[1]).isGreaterThan(6);
+        Vector3D up = Vector3D.Unit.PLUS_Z;
+        assertThat(mean(new Tracer(scene, WHOLE.withIndirect(6)), point, up, 1, 50))
+                .as("in the light nothing changes")
+                .isEqualTo(mean(new Tracer(scene, WHOLE), point, up, 1, 50));
+    }
+
+    private static final int MANY = 4_000;
+
+    /** Mean and variance of samples of light by way of the table. Each has a seed of its own: they have nothing to do with each other. */
+    private static double[] momentsInShade(Tracer tracer, Vector3D point) {
+        double sum = 0;
+        double squares = 0;
+        for (int i = 0; i < MANY; i++) {
+            double light = mean(tracer, point, Vector3D.Unit.MINUS_Y, i, 1)[3 * Layers.TABLE + 1];
+            sum += light;
+            squares += light * light;
+        }
+        double mean = sum / MANY;
+        return new double[] {mean, squares / MANY - mean * mean};
+    }
+
     /**
      * White furnace: in a closed room of one reflectance everything that the light sends out is swallowed in the end, and the
      * indirect light is, by the cavity formula of integrating spheres, rho E / (1 - rho) on average (Sumpner, 1892).
