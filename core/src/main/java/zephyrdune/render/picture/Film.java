@@ -34,7 +34,7 @@ public final class Film {
     private static final LightComponent[] COMPONENTS = LightComponent.values();
 
     /** Paths that are added where what is seen is reflected light alone, as a share of all pixels. */
-    private static final double MORE_PATHS = 0.3;
+    private static final double MORE_PATHS = 1.4;
 
     private static final int MOST_INDIRECT = 6;
 
@@ -62,6 +62,9 @@ public final class Film {
 
     /** Pixels whose first sample found reflected light alone, tile by tile. */
     private final int[] indirect;
+
+    /** Share of pixels that show reflected light alone, as long as it is not known: so many that a path each has to do. */
+    private double expected = Double.POSITIVE_INFINITY;
 
     /** Whether reflected light was not followed everywhere. */
     private boolean sparse;
@@ -194,11 +197,19 @@ public final class Film {
 
     /** The fewer pixels show reflected light alone, the more paths of each: a pass gets longer by no more than a bounded share. */
     private int indirectPaths() {
-        if (Arrays.stream(samples).anyMatch(taken -> taken == 0)) {
-            return 1;
-        }
-        double share = Arrays.stream(indirect).sum() / (double) (width * height);
-        return 1 + (int) Math.min(MOST_INDIRECT - 1, MORE_PATHS / share);
+        return 1 + (int) Math.min(MOST_INDIRECT - 1, MORE_PATHS / indirectShare());
+    }
+
+    /** Share of the pixels that show reflected light alone: as the first pass found it, before that as was expected. */
+    double indirectShare() {
+        return Arrays.stream(samples).anyMatch(taken -> taken == 0)
+                ? expected
+                : Arrays.stream(indirect).sum() / (double) (width * height);
+    }
+
+    /** Begins with what a coarser film of the same set has found. */
+    void expect(Film coarser) {
+        expected = coarser.indirectShare();
     }
 
     /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */

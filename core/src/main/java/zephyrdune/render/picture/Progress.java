@@ -155,6 +155,7 @@ public final class Progress {
         before = film;
         stage = Stage.values()[stage.ordinal() + 1];
         film = film();
+        film.expect(before);
         passes = 0;
         noise = NOTHING_KNOWN;
         latestMix = null;

@@ -22,9 +22,6 @@ final class DirectLighting {
     /** Whether what comes through glass is left for rays that are bent by it. */
     private boolean gathers;
 
-    /** The largest share of a face that was found to get to a surface, since it was last set to nothing. */
-    double arrived;
-
     // what of() leaves behind: matte per unit of reflectance, and mirrored
     double matteRed;
     double matteGreen;
@@ -101,10 +98,9 @@ final class DirectLighting {
         double guess = clear ? 1 : light.arrived;
         double usual = exact ? guess * usual(at, light) : 0;
         double all = 0;
-        double come = 0;
+        double arrived = 0;
         matte(even * usual);
         if (exact && clear && !material.coated()) {
-            arrived = 1;
             return;
         }
         if (seen) {
@@ -117,7 +113,7 @@ final class DirectLighting {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
                 all += light.given;
-                come += faces ? light.given * straight(1) : 0;
+                arrived += faces ? light.given * straight(1) : 0;
                 if (!material.metal()) {
                     addMatte(at, light, faces, usual, samples);
                 }
@@ -126,11 +122,8 @@ final class DirectLighting {
                 }
             }
         }
-        if (all > 0) {
-            arrived = Math.max(arrived, come / all);
-        }
         if (seen && !clear && all > 0) {
-            light.arrived = come / all;
+            light.arrived = arrived / all;
         }
     }
 
@@ -147,7 +140,6 @@ final class DirectLighting {
                     && light.sampleAlong(shadow, holes.likely, holes.away, at)) {
                 boolean faces = at.faces(light.towardsX, light.towardsY, light.towardsZ);
                 pass(at, light, clear, faces);
-                arrived = faces && passed[1] > 0 ? 1 : arrived;
                 addMatte(at, light, faces, 0, samples);
             }
         }

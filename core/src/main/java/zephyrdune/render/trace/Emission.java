@@ -1,5 +1,7 @@
 package zephyrdune.render.trace;
 
+import zephyrdune.render.body.Ball;
+
 /**
  * What the lights of a scene give a path: sampled from a surface, and where its ray meets them. Both ways to the same face are weighed
  * by the balance heuristic (E. Veach and L. J. Guibas, SIGGRAPH 1995). Works in place; used by one thread.
@@ -9,8 +11,8 @@ final class Emission {
     /** Solid angle of a cone of eight degrees half angle, sr. */
     private static final double LEAST_CONE = 2 * Math.PI * (1 - Math.cos(Math.toRadians(8)));
 
-    /** In the shade lies what less of a light than this gets to, as a share of its face. */
-    private static final double SHADE = 0.15;
+    /** In shade lies what gets less of the key than this share of what a surface at the hero point that faces it does. */
+    private static final double SHADE = 0.1;
 
     private final SampleBudget budget;
     private final LayerSums out;
@@ -21,6 +23,7 @@ final class Emission {
     private final AreaLight window;
     private final AreaLight[] leaves;
     private final DirectLighting direct;
+    private final double facing;
 
     Emission(Scene scene, SampleBudget budget, Sampler numbers, LayerSums out, GlassAim glass) {
         this.budget = budget;
@@ -38,6 +41,21 @@ final class Emission {
                 .map(leaf -> new AreaLight(leaf, Scene.KEY_FACE, null))
                 .toArray(AreaLight[]::new);
         direct = new DirectLighting(scene, numbers, glass);
+        facing = facing();
+    }
+
+    /** What a white matte surface at the hero point has of the key when it faces its middle, green. */
+    private double facing() {
+        Ball middle = key.body.ball();
+        double away = Math.sqrt(middle.x() * middle.x() + middle.y() * middle.y() + middle.z() * middle.z());
+        double x = middle.x() / away;
+        double y = middle.y() / away;
+        double z = middle.z() / away;
+        double sum = key.bright[1] * key.even.at(0, 0, 0, x, y, z);
+        for (AreaLight leaf : leaves) {
+            sum += leaf.bright[1] * leaf.even.at(0, 0, 0, x, y, z);
+        }
+        return sum / Math.PI;
     }
 
     /** Forgets what the last samples guessed: from here on the outcome depends on what is looked at alone. */
@@ -59,13 +77,12 @@ final class Emission {
      *
      * @param r reflectance of the matte part; g and b likewise
      * @param sample index of the path's sample
-     * @return whether it lies in the shade: hardly anything of any light gets there
+     * @return whether it lies in shade: hardly anything of the key gets there
      */
     boolean direct(PathVertex at, double r, double g, double b, int sample) {
-        direct.arrived = 0;
-        direct(at, key, at.layer, Tracer.KEY, r, g, b, sample);
+        double got = direct(at, key, at.layer, Tracer.KEY, r, g, b, sample);
         for (int i = 0; i < leaves.length; i++) {
-            direct(at, leaves[i], at.layer, Tracer.LEAVES + i, r, g, b, sample);
+            got += direct(at, leaves[i], at.layer, Tracer.LEAVES + i, r, g, b, sample);
         }
         if (base != null) {
             direct(at, base, Layers.BASE, Tracer.BASE, r, g, b, sample);
@@ -73,10 +90,11 @@ final class Emission {
         if (window != null) {
             direct(at, window, Layers.AMBIENT, Tracer.WINDOW, r, g, b, sample);
         }
-        return direct.arrived < SHADE;
+        return got < SHADE * facing;
     }
 
-    private void direct(
+    /** Returns what a white matte surface has of it, green. */
+    private double direct(
             PathVertex at, AreaLight light, int layer, int dimension, double r, double g, double b, int sample) {
         int samples = budget.shadowRays(at.reflections);
         direct.of(at, light, at.dimension + dimension, samples, sample * samples);
@@ -99,6 +117,7 @@ final class Emission {
                 red * direct.mirrorRed,
                 green * direct.mirrorGreen,
                 blue * direct.mirrorBlue);
+        return bright[1] * direct.matteGreen;
     }
 
     private static LightComponent mirrored(boolean inCoat, int layer) {

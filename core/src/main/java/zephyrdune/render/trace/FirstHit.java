@@ -23,7 +23,7 @@ public final class FirstHit {
     /** Whether it shows the image of something else: metal and glass. */
     public boolean mirrors;
 
-    /** Whether what is seen there is reflected light alone: of a matte surface that hardly anything comes straight to, or of rough metal. */
+    /** Whether what is seen there is reflected light alone: of a matte surface that hardly anything of the key comes straight to, or of rough metal. */
     public boolean indirect;
 
     void nothing() {
