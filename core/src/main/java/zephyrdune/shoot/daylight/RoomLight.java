@@ -21,19 +21,29 @@ public final class RoomLight {
 
     private static final double MILLIS = 60_000;
 
+    /** A reading that is so many times more or less than the window gives is of something else: lamps, or shutters. */
+    private static final double MOST_OFF = 16;
+
     /** How much of a dish about its middle the sun is not to reach, metres. */
     private static final double ABOUT = 0.25;
 
     private final WindowDaylight daylight;
     private final double[] sky;
     private final Sun[] sun;
+    private final boolean doubtful;
+
+    /** What was measured over what was estimated for then. */
     private final double measured;
 
-    private RoomLight(WindowDaylight daylight, double[] sky, Sun[] sun, double measured) {
+    private RoomLight(WindowDaylight daylight, double[] sky, Sun[] sun) {
         this.daylight = daylight;
         this.sky = sky;
         this.sun = sun;
-        this.measured = measured;
+        double ratio = daylight.measured() instanceof MeasuredAt known
+                ? known.illuminance() / estimated(known.time() * 60)
+                : 1;
+        doubtful = ratio > MOST_OFF || ratio < 1 / MOST_OFF;
+        measured = doubtful ? 1 : ratio;
     }
 
     /**
@@ -52,10 +62,7 @@ public final class RoomLight {
             double outside = UprightDaylight.of(daylight.sky(), sun[i], daylight.bearing());
             sky[i] = daylight.passes() * outside / Math.PI * perLuminance;
         }
-        RoomLight estimate = new RoomLight(daylight, sky, sun, 1);
-        return daylight.measured() instanceof MeasuredAt known
-                ? new RoomLight(daylight, sky, sun, known.illuminance() / estimate.withoutSun(known.time() * 60))
-                : estimate;
+        return new RoomLight(daylight, sky, sun);
     }
 
     /** Illuminance of a level surface at the hero, lux, with the sun's beam where it falls on it. */
@@ -64,10 +71,20 @@ public final class RoomLight {
     }
 
     private double withoutSun(double minute) {
+        return measured * estimated(minute);
+    }
+
+    /** Whether a reading was left out, as it cannot be of this window's light. */
+    public boolean doubtful() {
+        return doubtful;
+    }
+
+    /** By the window alone, whatever was measured, lux. */
+    public double estimated(double minute) {
         double place = Math.max(0, Math.min(sky.length - 1, minute / STEP));
         int before = Math.min(sky.length - 2, (int) place);
         double share = place - before;
-        return measured * (sky[before] * (1 - share) + sky[before + 1] * share);
+        return sky[before] * (1 - share) + sky[before + 1] * share;
     }
 
     /** Whether the sun shines through the window onto the dish or beside it; under a clear sky only. */

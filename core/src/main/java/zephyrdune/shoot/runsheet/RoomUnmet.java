@@ -2,6 +2,8 @@ package zephyrdune.shoot.runsheet;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import zephyrdune.shoot.brief.MeasuredAt;
+import zephyrdune.shoot.brief.WindowDaylight;
 import zephyrdune.shoot.daylight.RoomLight;
 import zephyrdune.shoot.daylight.RoomNeed;
 import zephyrdune.shoot.runsheet.Unmet.Kind;
@@ -40,6 +42,23 @@ final class RoomUnmet {
                         sunny ? ", for the sun comes through the window" : "",
                         remedy(table, tasks, at, off > 0));
         return Optional.of(new Unmet(Kind.ROOM_LIGHT, Optional.of(task.dish().key()), what, Optional.empty()));
+    }
+
+    /** A reading of the room that its window cannot have given. */
+    static Optional<Unmet> doubtful(ShootTasks tasks) {
+        if (tasks.room().isEmpty()
+                || !tasks.room().get().doubtful()
+                || !(tasks.shoot().daylight() instanceof WindowDaylight window)
+                || !(window.measured() instanceof MeasuredAt known)) {
+            return Optional.empty();
+        }
+        double minute = known.time() * 60;
+        return Optional.of(new Unmet(
+                Kind.ROOM_LIGHT,
+                Optional.empty(),
+                "The window gives about %.3g lx at %s, and %.0f lx were measured: that is left out; measure by daylight alone, or change the window or the sky"
+                        .formatted(tasks.room().get().estimated(minute), DayTime.words(minute), known.illuminance()),
+                Optional.empty()));
     }
 
     private static String remedy(Timetable table, ShootTasks tasks, int at, boolean brighter) {

@@ -36,6 +36,7 @@ final class Unmets {
                         Optional.of(new Remedy(Change.MAY_FOLLOW, 0))));
             }
         }
+        RoomUnmet.doubtful(tasks).ifPresent(unmet::add);
         double over = table.end() - tasks.shoot().ends() * 60;
         if (order.length > 0 && over > LEAST) {
             unmet.add(new Unmet(

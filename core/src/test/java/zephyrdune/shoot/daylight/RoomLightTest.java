@@ -63,10 +63,22 @@ public class RoomLightTest {
     public void isWhatWasMeasuredWhenItWas() {
         WindowDaylight measured = daylight(Sky.OVERCAST, window(2, 0.2, 1, 1), new MeasuredAt(420, 13.25));
         RoomLight room = on("2026-12-04", measured);
+        assertThat(room.doubtful()).isFalse();
         assertThat(room.at(13.25 * 60)).isCloseTo(420, within(1e-9));
         RoomLight estimate = on("2026-12-04", measured.withMeasured(new NotMeasured()));
         assertThat(room.at(15 * 60) / room.at(13 * 60))
                 .isCloseTo(estimate.at(15 * 60) / estimate.at(13 * 60), within(1e-9));
+    }
+
+    /** Lamps at night: what was read then tells nothing of the window. */
+    @Test
+    public void whatTheWindowCannotHaveGivenIsLeftOut() {
+        WindowDaylight night = daylight(Sky.OVERCAST, window(2, 0.2, 1, 1), new MeasuredAt(150, 19));
+        RoomLight room = on("2026-12-04", night);
+        assertThat(room.doubtful()).isTrue();
+        RoomLight estimate = on("2026-12-04", night.withMeasured(new NotMeasured()));
+        assertThat(estimate.doubtful()).isFalse();
+        assertThat(room.at(NOON)).isEqualTo(estimate.at(NOON));
     }
 
     /** In winter the sun stands 17 degrees high at noon (90 - 51 - 22.3 by its declination): .6 m over the table at 2 m; in summer far over the window. */

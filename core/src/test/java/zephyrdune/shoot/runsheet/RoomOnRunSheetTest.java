@@ -17,6 +17,7 @@ import zephyrdune.set.room.SideWindow;
 import zephyrdune.shoot.brief.KeptSet;
 import zephyrdune.shoot.brief.MeasuredAt;
 import zephyrdune.shoot.brief.Plates;
+import zephyrdune.shoot.brief.RoomMeasured;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.brief.Shot;
 import zephyrdune.shoot.brief.WindowDaylight;
@@ -40,12 +41,18 @@ public class RoomOnRunSheetTest {
             Map.of("buried", MeasuredSet.of(BURIED), "kept", MeasuredSet.of(KEPT));
 
     /** A December afternoon at 51 degrees: the sun sets at about four. */
-    private static Optional<RoomLight> dusk(Sky sky) {
+    private static WindowDaylight daylight(Sky sky, RoomMeasured measured) {
         SideWindow window = new SideWindow(Math.PI, 2, 0.3, 3, 1, 1);
-        WindowDaylight daylight =
-                new WindowDaylight(Math.toRadians(51), 0, Math.PI, sky, 0.7, window, new MeasuredAt(400, 13));
+        return new WindowDaylight(Math.toRadians(51), 0, Math.PI, sky, 0.7, window, measured);
+    }
+
+    private static Optional<RoomLight> on(WindowDaylight daylight) {
         return Optional.of(
                 RoomLight.of(daylight, Instant.parse("2026-12-04T00:00:00Z").toEpochMilli()));
+    }
+
+    private static Optional<RoomLight> dusk(Sky sky) {
+        return on(daylight(sky, new MeasuredAt(400, 13)));
     }
 
     /** Six dishes alike, of which the last two are on the set that keeps the room. */
@@ -103,5 +110,14 @@ public class RoomOnRunSheetTest {
         RunSheet sheet = sheet(shoot(), dusk(Sky.CLEAR));
         assertThat(sheet.unmet())
                 .anySatisfy(unmet -> assertThat(unmet.what()).contains("the sun comes through the window"));
+    }
+
+    @Test
+    public void aReadingThatIsNotOfTheWindowIsSaid() {
+        WindowDaylight lamps = daylight(Sky.OVERCAST, new MeasuredAt(150, 19));
+        RunSheet sheet = sheet(shoot().withDaylight(lamps), on(lamps));
+        assertThat(sheet.unmet())
+                .anySatisfy(unmet -> assertThat(unmet.what())
+                        .contains("at 19:00, and 150 lx were measured", "measure by daylight alone"));
     }
 }
