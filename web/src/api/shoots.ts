@@ -44,6 +44,6 @@ export const shoots = {
   openArchive: (file: Blob) => json<{ id: string }>("/api/shoot-archives", bytes(file)),
   file: async (kind: RunSheetFile, shoot: Shoot, lengths: string) => {
     const path = `/api/run-sheet-files?kind=${kind}&lengths=${lengths}`;
-    return (await ask(path, send("POST", { shoot, events: [] }))).blob();
+    return (await ask(path, send("POST", { shoot, events: [], now: null }))).blob();
   },
 };

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -125,6 +126,10 @@ public class ShootTest extends Browsing {
             assertThat(lane).containsText("about 2,000 lx at 13:00");
             assertThat(shoot.getByTestId("unmet")).containsText("too bright to stay out of the picture of");
             EveryoneTest.noViolations(shoot, "daylight of a shoot");
+            button(shoot, "As a file").click();
+            Download table = shoot.waitForDownload(
+                    () -> button(shoot, "Run sheet, a table (.csv)").click());
+            assertThat(table.suggestedFilename()).startsWith("run-sheet-").endsWith(".csv");
             shoot.getByTestId("daylight.kind").selectOption("no-daylight");
             assertThat(lane).isHidden();
             shoot.keyboard().press("Control+z");

@@ -207,6 +207,12 @@ public class ShootsApiTest extends RunningServer {
         ObjectNode question = question(onSets(), "2026-12-04T08:00:00Z");
         HttpResponse<byte[]> csv = post("/api/run-sheet-files?kind=CSV", question.toString());
         assertThat(new String(csv.body(), StandardCharsets.UTF_8)).startsWith("Number,Dish,");
+        HttpResponse<byte[]> fromStart =
+                post("/api/run-sheet-files?kind=CSV", question.putNull("now").toString());
+        assertThat(fromStart.body()).as("before it is from its start").isEqualTo(csv.body());
+        JsonNode sheet = json(post("/api/run-sheets", question.toString()));
+        assertThat(sheet.get("now").asDouble()).isEqualTo(sheet.get("begins").asDouble());
+        assertThat(sheet.get("began").asString()).isEqualTo("2026-12-04T13:00:00Z");
         HttpResponse<byte[]> calendar = post("/api/run-sheet-files?kind=CALENDAR", question.toString());
         assertThat(new String(calendar.body(), StandardCharsets.UTF_8)).startsWith("BEGIN:VCALENDAR");
         HttpResponse<byte[]> paper = post("/api/run-sheet-files?kind=PDF", question.toString());

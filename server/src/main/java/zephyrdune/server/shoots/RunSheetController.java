@@ -52,7 +52,7 @@ class RunSheetController {
      * What a run sheet is asked for.
      *
      * @param events what happened at the shoot so far
-     * @param now from when on it is to be; when left out, from the shoot's start
+     * @param now from when on it is to be; null for from the shoot's start
      */
     record RunSheetQuestion(Shoot shoot, List<StoredEvent> events, Optional<Instant> now) {}
 
