@@ -33,11 +33,6 @@ public final class Film {
 
     private static final LightComponent[] COMPONENTS = LightComponent.values();
 
-    /** Paths that are added where what is seen is reflected light alone, as a share of all pixels. */
-    private static final double MORE_PATHS = 1.4;
-
-    private static final int MOST_INDIRECT = 6;
-
     private final Scene scene;
     private final CameraRays sight;
     private final int width;
@@ -60,11 +55,7 @@ public final class Film {
 
     private final FirstHits guides;
 
-    /** Pixels whose first sample found reflected light alone, tile by tile. */
-    private final int[] indirect;
-
-    /** Share of pixels that show reflected light alone, as long as it is not known: so many that a path each has to do. */
-    private double expected = Double.POSITIVE_INFINITY;
+    private final IndirectPixels indirect;
 
     /** Whether reflected light was not followed everywhere. */
     private boolean sparse;
@@ -91,7 +82,7 @@ public final class Film {
         sums = new float[3 * kept * width * height];
         odd = new float[kept * width * height];
         samples = new int[tiles.count()];
-        indirect = new int[tiles.count()];
+        indirect = new IndirectPixels(tiles.count(), width * height);
         guides = new FirstHits(width, height);
     }
 
@@ -179,7 +170,7 @@ public final class Film {
         sparse |= budget.apart() > 1;
         if (due.length == 0) {
             due = IntStream.range(0, samples.length).filter(wanted).toArray();
-            within = budget.withIndirect(indirectPaths());
+            within = budget.withIndirect(indirect.paths());
         }
         boolean[] done = new boolean[due.length];
         IntStream.range(0, due.length).parallel().forEach(i -> {
@@ -195,21 +186,9 @@ public final class Film {
         return due.length == 0;
     }
 
-    /** The fewer pixels show reflected light alone, the more paths of each: a pass gets longer by no more than a bounded share. */
-    private int indirectPaths() {
-        return 1 + (int) Math.min(MOST_INDIRECT - 1, MORE_PATHS / indirectShare());
-    }
-
-    /** Share of the pixels that show reflected light alone: as the first pass found it, before that as was expected. */
-    double indirectShare() {
-        return Arrays.stream(samples).anyMatch(taken -> taken == 0)
-                ? expected
-                : Arrays.stream(indirect).sum() / (double) (width * height);
-    }
-
     /** Begins with what a coarser film of the same set has found. */
     void expect(Film coarser) {
-        expected = coarser.indirectShare();
+        indirect.expect(coarser.indirect);
     }
 
     /** One pass, all of it, unless the thread is interrupted; see {@link Cancellation}. */
@@ -232,7 +211,9 @@ public final class Film {
                 boolean follows = column % apart == 0 && row % apart == 0;
                 int reflected = follows ? apart * apart : 0;
                 tracer.trace(ray, CameraRays.seed(column, row), index, sight.spread(), reflected);
-                indirect[tile] += index == 0 && tracer.guide.indirect ? 1 : 0;
+                if (index == 0) {
+                    indirect.note(tile, tracer.guide.indirect);
+                }
                 gather(row * width + column, tracer.components, index);
                 guides.note(row * width + column, tracer.guide, index);
             }
