@@ -318,7 +318,7 @@ final class PathTracer {
         if (at.reflections >= budget.reflections() && !material.polished()) {
             return;
         }
-        int paths = at.reflections == 0 && roughMetal(material) ? budget.indirectPaths() : 1;
+        int paths = at.reflections == 0 && roughMetal(material) ? Math.max(1, budget.indirectPaths()) : 1;
         int whole = sample;
         for (int i = 0; i < paths; i++) {
             sample = whole * paths + i;
