@@ -23,12 +23,14 @@ type Props = {
   shoot: Shoot;
   sheet: RunSheet;
   events: ShootEvent[];
+  /** Whether a newer sheet is being worked out: another dish may be next. */
+  waiting: boolean;
   lostSince: number | null;
   onReplan: () => void;
 };
 
 /** While it is photographed: the clock, this dish and for how long it holds, the next one and what is moved for it. */
-export function OnSet({ shoot, sheet, events, lostSince, onReplan }: Props) {
+export function OnSet({ shoot, sheet, events, waiting, lostSince, onReplan }: Props) {
   const time = useNow();
   const minute = minuteOf(sheet, time);
   const next = sheet.rows[0];
@@ -70,7 +72,16 @@ export function OnSet({ shoot, sheet, events, lostSince, onReplan }: Props) {
       {sheet.onTable && (
         <OnTable shoot={shoot} sheet={sheet} onTable={sheet.onTable} minute={minute} />
       )}
-      {next && <Next row={next} shoot={shoot} sheet={sheet} events={events} minute={minute} />}
+      {next && (
+        <Next
+          row={next}
+          shoot={shoot}
+          sheet={sheet}
+          events={events}
+          waiting={waiting}
+          minute={minute}
+        />
+      )}
       {!next && !sheet.onTable && (
         <p className="rounded-panel border border-line bg-panel p-4 text-lg">
           {shoot.dishes.length === 0
@@ -106,12 +117,14 @@ function Large(props: {
   name: string;
   onClick: () => void;
   strong?: boolean;
+  disabled?: boolean;
   children: ReactNode;
 }) {
   return (
     <Button
       look={props.strong ? "strong" : "outline"}
       className="h-12 px-4 text-base max-sm:h-14 max-sm:flex-1"
+      disabled={props.disabled}
       data-testid={`tell-${props.name}`}
       onClick={props.onClick}
     >
@@ -188,10 +201,11 @@ type NextProps = {
   shoot: Shoot;
   sheet: RunSheet;
   events: ShootEvent[];
+  waiting: boolean;
   minute: number;
 };
 
-function Next({ row, shoot, sheet, events, minute }: NextProps) {
+function Next({ row, shoot, sheet, events, waiting, minute }: NextProps) {
   const cooking = sheet.cooking.includes(row.key);
   const stands = row.change.length === 0 && events.some((event) => event.dish === row.key);
   const until = row.kitchenStarts - minute;
@@ -208,18 +222,19 @@ function Next({ row, shoot, sheet, events, minute }: NextProps) {
       <p className="font-semibold text-2xl leading-tight">{row.name}</p>
       <div className="mt-3 flex flex-wrap gap-2">
         {!cooking && (
-          <Large name="cooking" onClick={() => told(row.key, "COOKING")}>
+          <Large name="cooking" disabled={waiting} onClick={() => told(row.key, "COOKING")}>
             <CookingPot size={18} /> Kitchen begins
           </Large>
         )}
         {!stands && (
-          <Large name="stands" onClick={() => told(row.key, "SET_STANDS")}>
+          <Large name="stands" disabled={waiting} onClick={() => told(row.key, "SET_STANDS")}>
             Set stands
           </Large>
         )}
         <Large
           name="on-table"
           strong={!sheet.onTable}
+          disabled={waiting}
           onClick={() => {
             if (sheet.onTable) told(sheet.onTable.key, "DONE");
             told(row.key, "ON_TABLE");

@@ -111,6 +111,7 @@ function Opened({ shoot, id }: { shoot: Shoot; id: string }) {
                   shoot={shoot}
                   sheet={sheet}
                   events={events}
+                  waiting={!current && failed === null}
                   lostSince={eventState.lostSince}
                   onReplan={() => setAsked(now())}
                 />
