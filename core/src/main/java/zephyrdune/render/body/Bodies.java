@@ -20,6 +20,7 @@ import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Loaf;
 import zephyrdune.set.dish.Noodles;
 import zephyrdune.set.dish.Plate;
+import zephyrdune.set.dish.Prop;
 import zephyrdune.set.dish.Rolls;
 import zephyrdune.set.dish.Salad;
 import zephyrdune.set.dish.ServingBoard;
@@ -34,6 +35,11 @@ import zephyrdune.set.dish.Watch;
 public final class Bodies {
 
     private Bodies() {}
+
+    /** Where it stands on the table. */
+    public static Body of(Prop prop) {
+        return of(prop.body()).moved(prop.x(), prop.y(), prop.lift(), prop.turn());
+    }
 
     public static Body of(Dish dish) {
         if (dish instanceof Plate plate) {

@@ -8,7 +8,6 @@ import zephyrdune.render.material.Material;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.card.Panel;
-import zephyrdune.set.dish.Prop;
 import zephyrdune.set.room.Backdrop;
 import zephyrdune.set.room.TableTop;
 import zephyrdune.set.surface.Surface;
@@ -40,9 +39,8 @@ public final class SetParts {
                 List.of(Facets.upright(-half, half, drop.distance(), drop.height(), Material.of(drop.surface())))));
         parts.add(dark("Hero", facets(Bodies.of(set.dish()))));
         for (int i = 0; i < set.props().size(); i++) {
-            Prop prop = set.props().get(i);
-            Body body = Bodies.of(prop.body()).moved(prop.x(), prop.y(), prop.lift(), prop.turn());
-            parts.add(dark("Prop %d".formatted(i + 1), facets(body)));
+            parts.add(dark(
+                    "Prop %d".formatted(i + 1), facets(Bodies.of(set.props().get(i)))));
         }
         for (int i = 0; i < set.cards().size(); i++) {
             Card card = set.cards().get(i);

@@ -95,9 +95,7 @@ public final class Scene {
             add(Bodies.of(set.dish()), HERO, opaques, clears);
         }
         for (int i = 0; i < set.props().size(); i++) {
-            Prop prop = set.props().get(i);
-            Body body = Bodies.of(prop.body()).moved(prop.x(), prop.y(), prop.lift(), prop.turn());
-            add(body, HERO + 1 + i, opaques, clears);
+            add(Bodies.of(set.props().get(i)), HERO + 1 + i, opaques, clears);
         }
     }
 
