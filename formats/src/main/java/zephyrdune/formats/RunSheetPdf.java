@@ -1,8 +1,8 @@
 package zephyrdune.formats;
 
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.format.DateTimeFormatter;
@@ -78,19 +78,17 @@ public final class RunSheetPdf {
 
     /** @param kit what has to be brought for it */
     public static byte[] write(Shoot shoot, RunSheet sheet, ShootClock clock, PackingList kit, SheetLengths lengths) {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFont(() -> PDDocument.class.getResourceAsStream(FONT), "sheet");
         builder.withHtmlContent(new RunSheetPdf(shoot, sheet, clock, kit, lengths).html(), null);
         builder.useUriResolver((base, uri) -> null);
         builder.usePdfUaAccessibility(true);
-        builder.toStream(bytes);
-        try {
-            builder.run();
+        try (PdfBoxRenderer renderer = builder.buildPdfRenderer()) {
+            renderer.createPDFWithoutClosing();
+            return PdfBytes.of(renderer.getPdfDocument());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return bytes.toByteArray();
     }
 
     private String html() {

@@ -5,7 +5,6 @@ import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -104,9 +103,7 @@ public final class SetSheetPdf {
         SetSheetPdf pdf = new SetSheetPdf(set, lengths);
         try (PDDocument document = pdf.document) {
             pdf.draw(picture, address);
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
+            return PdfBytes.of(document);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -1,7 +1,6 @@
 package zephyrdune.formats;
 
 import java.awt.geom.Rectangle2D;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
@@ -55,9 +54,7 @@ public final class TemplatePdf {
         TemplatePdf pdf = new TemplatePdf(Template.of(title, card));
         try (PDDocument document = pdf.document) {
             pdf.draw();
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
+            return PdfBytes.of(document);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import org.testng.annotations.Test;
 import zephyrdune.shoot.brief.Shoot;
 import zephyrdune.shoot.change.PackingList;
@@ -46,18 +45,11 @@ public class RunSheetPdfTest {
         return RunSheet.of(shoot, Map.of(), StepMinutes.USUAL, RunState.before(shoot.starts() * 60), Optional.empty());
     }
 
-    private static String said(String... command) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
-        assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
-        return said;
-    }
-
     @Test
     public void everyDishIsOnItWithItsTimes() throws Exception {
         Shoot shoot = shoot();
-        String text =
-                said("pdftotext", "-enc", "UTF-8", "-layout", written(shoot).toString(), "-");
+        String text = Programs.said(
+                "pdftotext", "-enc", "UTF-8", "-layout", written(shoot).toString(), "-");
         for (RunSheetRow row : sheet(shoot).rows()) {
             assertThat(text).contains(row.name().split(" ")[0]);
         }
@@ -73,16 +65,17 @@ public class RunSheetPdfTest {
     @Test
     public void isAnA4PageWithItsFont() throws Exception {
         Path file = written(shoot());
-        String info = said("pdfinfo", file.toString());
+        Programs.wellFormed(file);
+        String info = Programs.said("pdfinfo", file.toString());
         assertThat(info).contains("(A4)").containsPattern("Tagged: +yes");
-        assertThat(said("pdffonts", file.toString())).containsPattern("Liberation\\S* +.* yes yes yes");
+        assertThat(Programs.said("pdffonts", file.toString())).containsPattern("Liberation\\S* +.* yes yes yes");
     }
 
     @Test
     public void isALetterPageInInches() throws Exception {
         Path file = written(shoot(), SheetLengths.INCHES);
-        assertThat(said("pdfinfo", file.toString())).contains("612 x 792 pts (letter)");
-        assertThat(said("pdftotext", "-enc", "UTF-8", "-layout", file.toString(), "-"))
+        assertThat(Programs.said("pdfinfo", file.toString())).contains("612 x 792 pts (letter)");
+        assertThat(Programs.said("pdftotext", "-enc", "UTF-8", "-layout", file.toString(), "-"))
                 .contains("11.8 in");
     }
 
@@ -92,7 +85,8 @@ public class RunSheetPdfTest {
         Shoot shoot = shoot();
         Shoot odd = shoot.withDishes(
                 List.of(shoot.dishes().get(0).withName("<b>Soup & \"bread\"</b> <img src='file:///etc/passwd'/>")));
-        String text = said("pdftotext", "-enc", "UTF-8", "-layout", written(odd).toString(), "-");
+        String text = Programs.said(
+                "pdftotext", "-enc", "UTF-8", "-layout", written(odd).toString(), "-");
         assertThat(text.replaceAll("\\s+", " ")).contains("<b>Soup & \"bread\"</b>");
     }
 
@@ -103,8 +97,8 @@ public class RunSheetPdfTest {
                 .mapToObj(at -> shoot.dishes().get(1).withKey("k" + at).withName("Dish number " + at))
                 .toList();
         Path file = written(shoot.withDishes(many).withEnds(30));
-        assertThat(said("pdfinfo", file.toString())).containsPattern("Pages: +[2-9]");
-        assertThat(said("pdftotext", "-enc", "UTF-8", "-layout", file.toString(), "-"))
+        assertThat(Programs.said("pdfinfo", file.toString())).containsPattern("Pages: +[2-9]");
+        assertThat(Programs.said("pdftotext", "-enc", "UTF-8", "-layout", file.toString(), "-"))
                 .contains("number 39")
                 .contains("1 of ");
     }

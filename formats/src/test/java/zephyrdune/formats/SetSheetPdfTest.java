@@ -9,7 +9,6 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -58,16 +57,9 @@ public class SetSheetPdfTest {
         Files.delete(folder);
     }
 
-    private String run(String... command) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(process.waitFor()).as(said).isZero();
-        return said;
-    }
-
     @Test
     public void itsWordsAreRead() throws Exception {
-        String words = run("pdftotext", "-layout", file.toString(), "-");
+        String words = Programs.said("pdftotext", "-layout", file.toString(), "-");
         assertThat(words)
                 .contains(set.title(), "From above, 1 : ", "From the side, 1 : ", "Camera", "Light", "Shadow edge")
                 .contains("10 cm when printed at its own size")
@@ -78,10 +70,12 @@ public class SetSheetPdfTest {
 
     @Test
     public void itIsOnePageWithItsLettersInIt() throws Exception {
-        assertThat(run("pdfinfo", file.toString()))
+        assertThat(Programs.said("pdfinfo", file.toString()))
                 .containsPattern("Pages:\\s+1\\b")
                 .contains("595.276 x 841.89");
-        assertThat(run("pdffonts", file.toString()).lines().skip(2)).allMatch(line -> line.contains(" yes yes "));
+        assertThat(Programs.said("pdffonts", file.toString()).lines().skip(2))
+                .allMatch(line -> line.contains(" yes yes "));
+        Programs.wellFormed(file);
     }
 
     /** Letter is 17.6 mm shorter: all of every demo set is on it still, between its edges and above the rule. */
@@ -94,10 +88,10 @@ public class SetSheetPdfTest {
                 Files.write(
                         letter,
                         SetSheetPdf.write(SetFormat.read(Files.readAllBytes(demo)), grey, SheetLengths.INCHES, ""));
-                assertThat(run("pdfinfo", letter.toString()))
+                assertThat(Programs.said("pdfinfo", letter.toString()))
                         .containsPattern("Pages:\\s+1\\b")
                         .contains("612 x 792 pts (letter)");
-                String boxes = run("pdftotext", "-bbox", letter.toString(), "-");
+                String boxes = Programs.said("pdftotext", "-bbox", letter.toString(), "-");
                 Matcher word = Pattern.compile(
                                 "xMin=\"([\\d.]+)\" yMin=\"([\\d.]+)\" xMax=\"([\\d.]+)\" yMax=\"([\\d.]+)\">(.*?)<")
                         .matcher(boxes);
@@ -122,7 +116,7 @@ public class SetSheetPdfTest {
     @Test
     public void itIsToScale() throws Exception {
         String png = folder.resolve("page").toString();
-        run("pdftoppm", "-r", "254", "-gray", "-singlefile", "-png", file.toString(), png);
+        Programs.said("pdftoppm", "-r", "254", "-gray", "-singlefile", "-png", file.toString(), png);
         BufferedImage page = ImageIO.read(Path.of(png + ".png").toFile());
         int longest = 0;
         for (int y = page.getHeight() - 12 * PER_MILLIMETRE; y < page.getHeight() - 4 * PER_MILLIMETRE; y++) {
@@ -139,7 +133,7 @@ public class SetSheetPdfTest {
     @Test
     public void aPhoneReadsTheAddress() throws Exception {
         String png = folder.resolve("code").toString();
-        run("pdftoppm", "-r", "200", "-gray", "-singlefile", "-png", file.toString(), png);
+        Programs.said("pdftoppm", "-r", "200", "-gray", "-singlefile", "-png", file.toString(), png);
         BufferedImage page = ImageIO.read(Path.of(png + ".png").toFile());
         int[] pixels = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
         RGBLuminanceSource seen = new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels);

@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import org.testng.annotations.Test;
 import zephyrdune.set.TableSet;
 
@@ -19,10 +18,7 @@ public class XmpSidecarTest {
         List<String> command = new java.util.ArrayList<>(List.of("exiftool", "-s3", "-charset", "utf8"));
         command.addAll(List.of(tags));
         command.add(sidecar.toString());
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
-        assertThat(process.waitFor(20, TimeUnit.SECONDS)).isTrue();
-        return said.strip();
+        return Programs.said(command.toArray(String[]::new)).strip();
     }
 
     @Test
