@@ -2,11 +2,15 @@ package zephyrdune.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -69,7 +73,19 @@ public class TakesApiTest extends RunningServer {
         assertThat(first.get("picture").asString()).isEqualTo("NONE");
         assertThat(first.get("off")).hasSize(2);
         assertThat(first.get("set").get("title").asString()).isEqualTo("As it was");
-        assertThat(get(path(first) + "/picture").statusCode()).isEqualTo(404);
+    }
+
+    /** One that has none is traced when it is first asked for, once, and gives way to any that comes. */
+    @Test
+    public void aTakeThatNoPictureCameForGetsOne() throws IOException {
+        JsonNode take = added("Take 1");
+        byte[] traced = get(path(take) + "/picture").body();
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(traced));
+        assertThat(image.getWidth()).isEqualTo(360);
+        assertThat(list().get(0).get("picture").asString()).isEqualTo("ROUGH");
+        assertThat(get(path(take) + "/picture").body()).isEqualTo(traced);
+        picture(take, false, JPEG);
+        assertThat(get(path(take) + "/picture").body()).isEqualTo(JPEG);
     }
 
     @Test
@@ -172,5 +188,6 @@ public class TakesApiTest extends RunningServer {
         assertThat(put(unknown, "{\"name\": \"x\"}").statusCode()).isEqualTo(404);
         assertThat(post(unknown + "/restore", "").statusCode()).isEqualTo(404);
         assertThat(picture(unknown, true, JPEG).statusCode()).isEqualTo(404);
+        assertThat(get(unknown + "/picture").statusCode()).isEqualTo(404);
     }
 }

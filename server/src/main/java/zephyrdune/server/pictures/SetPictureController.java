@@ -7,7 +7,6 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Duration;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.http.CacheControl;
@@ -18,15 +17,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.BadFile;
-import zephyrdune.formats.PngFile;
 import zephyrdune.formats.SetFormat;
-import zephyrdune.render.picture.RollOff;
-import zephyrdune.render.picture.SmallPicture;
-import zephyrdune.render.picture.Switched;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.sets.SetStore;
 import zephyrdune.server.sets.StoredSet;
-import zephyrdune.server.work.ComputeLimiter;
 import zephyrdune.set.TableSet;
 
 /** Saved sets as small pictures: made when first asked for, and kept. */
@@ -34,17 +28,14 @@ import zephyrdune.set.TableSet;
 @Tag(name = "sets")
 class SetPictureController {
 
-    private static final int WIDTH = 240;
-    private static final int PASSES = 6;
-
     private final SetStore sets;
     private final SetPictureStore store;
-    private final ComputeLimiter computing;
+    private final SmallPictures pictures;
 
-    SetPictureController(SetStore sets, SetPictureStore store, ComputeLimiter computing) {
+    SetPictureController(SetStore sets, SetPictureStore store, SmallPictures pictures) {
         this.sets = sets;
         this.store = store;
-        this.computing = computing;
+        this.pictures = pictures;
     }
 
     @GetMapping("/api/sets/{id}/picture")
@@ -63,14 +54,10 @@ class SetPictureController {
                 .filter(stored -> stored.version() == version)
                 .flatMap(SetPictureController::standing)
                 .orElseThrow(() -> new Missing("There is no picture of this set"));
-        return computing
-                .picture(
-                        set,
-                        () -> PngFile.write(RollOff.of(SmallPicture.of(Switched.of(set, Set.of()), WIDTH, PASSES))))
-                .thenApply(picture -> {
-                    store.keep(id, version, picture);
-                    return answer(picture);
-                });
+        return pictures.png(set).thenApply(picture -> {
+            store.keep(id, version, picture);
+            return answer(picture);
+        });
     }
 
     private static Optional<TableSet> standing(StoredSet stored) {

@@ -10,7 +10,10 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -26,7 +29,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import zephyrdune.formats.BadFile;
+import zephyrdune.formats.SetFormat;
 import zephyrdune.server.http.FileAnswer;
+import zephyrdune.server.pictures.SmallPictures;
 import zephyrdune.server.problems.Missing;
 import zephyrdune.server.problems.OfSet;
 import zephyrdune.set.TableSet;
@@ -48,9 +53,11 @@ class TakeController {
     private static final byte[] JPEG = {(byte) 0xff, (byte) 0xd8, (byte) 0xff};
 
     private final TakeStore store;
+    private final SmallPictures pictures;
 
-    TakeController(TakeStore store) {
+    TakeController(TakeStore store, SmallPictures pictures) {
         this.store = store;
+        this.pictures = pictures;
     }
 
     /** A take to keep; see {@link StoredTake}. */
@@ -100,15 +107,35 @@ class TakeController {
     }
 
     @GetMapping("/api/takes/{id}/picture")
-    @Operation(operationId = "takePicture", summary = "The picture of a take")
+    @Operation(
+            operationId = "takePicture",
+            summary = "The picture of a take; traced small, and kept, where none has come")
     @ApiResponse(
             responseCode = "200",
             content = @Content(mediaType = "image/jpeg", schema = @Schema(type = "string", format = "binary")))
-    ResponseEntity<byte[]> picture(@PathVariable UUID id) {
+    CompletableFuture<ResponseEntity<byte[]>> picture(@PathVariable UUID id) {
+        Optional<byte[]> kept = store.picture(id);
+        if (kept.isPresent()) {
+            return CompletableFuture.completedFuture(answer(kept.get()));
+        }
+        StoredTake take = store.find(id).orElseThrow(TakeController::missing);
+        TableSet set;
+        try {
+            set = SetFormat.read(take.set());
+        } catch (BadFile cannotStand) {
+            throw missing();
+        }
+        return pictures.jpeg(set, Set.copyOf(take.off())).thenApply(picture -> {
+            store.firstPicture(id, picture);
+            return answer(picture);
+        });
+    }
+
+    private static ResponseEntity<byte[]> answer(byte[] picture) {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.noCache())
-                .body(store.picture(id).orElseThrow(TakeController::missing));
+                .body(picture);
     }
 
     @PutMapping("/api/takes/{id}")

@@ -92,6 +92,14 @@ class TakeStore {
         return find(id).isPresent();
     }
 
+    /** Puts a rough picture to a take that still has none. */
+    @Transactional
+    void firstPicture(UUID id, byte[] picture) {
+        jdbc.sql("update take set picture = ? where id = ? and picture is null")
+                .params(picture, id)
+                .update();
+    }
+
     Optional<byte[]> picture(UUID id) {
         return jdbc.sql("select picture from take where id = ? and picture is not null")
                 .param(id)
