@@ -10,7 +10,7 @@ import zephyrdune.render.trace.LightComponent;
  * widely, what coats, metal and glass show along what faces the same way alone, light straight from the lights hardly, so that shadow edges keep
  * their width, and their images in coats among next neighbours alone. With more samples less is evened, down to nothing. Readings never come from it.
  *
- * <p>Half the difference of the odd and the even samples goes through the same filters, and comes out as one of the picture's error (F.
+ * <p>The difference of the earlier and the later samples goes through the same filters, and comes out as one of the picture's error (F.
  * Rousselle and others, Adaptive rendering with non-local means filtering, ACM Trans. Graph. 31, 2012, use two halves so).
  */
 public final class Denoiser {
@@ -69,7 +69,7 @@ public final class Denoiser {
                     film.linear(mix, alone),
                     film.halfDifference(mix, alone));
             filter.even(likeness, film.samples());
-            filter.addTo(sum, squares);
+            filter.addTo(sum, squares, film.samples());
         }
         for (int pixel = 0; pixel < squares.length; pixel++) {
             squares[pixel] = (float) Math.sqrt(squares[pixel]);

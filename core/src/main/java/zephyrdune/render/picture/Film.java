@@ -19,8 +19,6 @@ import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.TableSet;
-import zephyrdune.set.light.NoBase;
-import zephyrdune.set.room.OpenRoom;
 import zephyrdune.units.measure.Cancellation;
 
 /**
@@ -37,18 +35,15 @@ public final class Film {
     private final CameraRays sight;
     private final int width;
     private final int height;
-    private final int layers;
-
-    /** Where each component of each layer is kept, or -1 for one that this set has not got. */
-    private final int[][] slots;
+    private final FilmPlanes planes;
 
     private final Tiles tiles;
 
     /** Sums over the samples: component by component of layer after layer, row by row, red, green, blue. */
     private final float[] sums;
 
-    /** Sums of the odd samples' green, likewise. */
-    private final float[] odd;
+    /** Sums of the green of the earlier samples, likewise; see {@link Halves}. */
+    private final float[] earlier;
 
     /** Samples per pixel, tile by tile. */
     private final int[] samples;
@@ -75,12 +70,11 @@ public final class Film {
         sight = new CameraRays(set, width, height, deep);
         this.width = width;
         this.height = height;
-        layers = Layers.count(set.cards().size());
-        slots = slots(set, layers);
-        int kept = kept(slots);
+        planes = new FilmPlanes(set);
+        int kept = planes.count();
         tiles = new Tiles(width, height);
         sums = new float[3 * kept * width * height];
-        odd = new float[kept * width * height];
+        earlier = new float[kept * width * height];
         samples = new int[tiles.count()];
         indirect = new IndirectPixels(tiles.count(), width * height);
         guides = new FirstHits(width, height);
@@ -88,32 +82,7 @@ public final class Film {
 
     /** Memory that a film of a set takes, near enough, bytes. */
     public static long bytes(TableSet set, int width, int height) {
-        int layers = Layers.count(set.cards().size());
-        return (long) width * height * (kept(slots(set, layers)) * 4L * Float.BYTES + FirstHits.BYTES);
-    }
-
-    private static int[][] slots(TableSet set, int layers) {
-        boolean glass = Scene.hasGlass(set);
-        int[][] slots = new int[layers][COMPONENTS.length];
-        int next = 0;
-        for (int layer = 0; layer < layers; layer++) {
-            boolean absent = layer == Layers.ROOM && set.room() instanceof OpenRoom
-                    || layer == Layers.BASE && set.base() instanceof NoBase
-                    || layer == Layers.GLASS && !glass;
-            for (LightComponent component : COMPONENTS) {
-                boolean straight = component == LightComponent.DIRECT || component == LightComponent.HIGHLIGHT;
-                boolean none = absent || straight && !Layers.straight(layer);
-                slots[layer][component.ordinal()] = none ? -1 : next++;
-            }
-        }
-        return slots;
-    }
-
-    private static int kept(int[][] slots) {
-        return (int) Arrays.stream(slots)
-                .flatMapToInt(Arrays::stream)
-                .filter(slot -> slot >= 0)
-                .count();
+        return (long) width * height * (new FilmPlanes(set).count() * 4L * Float.BYTES + FirstHits.BYTES);
     }
 
     public int width() {
@@ -125,17 +94,17 @@ public final class Film {
     }
 
     public int layers() {
-        return layers;
+        return planes.layers();
     }
 
     /** Whether this set has a layer at all. */
     public boolean has(int layer) {
-        return Arrays.stream(slots[layer]).anyMatch(slot -> slot >= 0);
+        return planes.has(layer);
     }
 
     /** Words of the layers that this set has. */
     public List<String> words() {
-        return IntStream.range(0, layers)
+        return IntStream.range(0, planes.layers())
                 .filter(this::has)
                 .mapToObj(Layers::word)
                 .toList();
@@ -205,6 +174,9 @@ public final class Film {
         Ray ray = new Ray();
         int index = samples[tile];
         int apart = budget.apart();
+        if (Halves.laterFrom(index)) {
+            keepEarlier(tile);
+        }
         for (int row = tiles.top(tile); row < tiles.bottom(tile); row++) {
             for (int column = tiles.left(tile); column < tiles.right(tile); column++) {
                 sight.aim(column, row, index, ray);
@@ -214,7 +186,7 @@ public final class Film {
                 if (index == 0) {
                     indirect.note(tile, tracer.guide.indirect);
                 }
-                gather(row * width + column, tracer.components, index);
+                gather(row * width + column, tracer.components);
                 guides.note(row * width + column, tracer.guide, index);
             }
         }
@@ -222,17 +194,17 @@ public final class Film {
         free.add(tracer);
     }
 
-    private void gather(int pixel, double[][] found, int index) {
-        for (int layer = 0; layer < layers; layer++) {
+    private void gather(int pixel, double[][] found) {
+        for (int layer = 0; layer < planes.layers(); layer++) {
             for (int component = 0; component < COMPONENTS.length; component++) {
-                if (slots[layer][component] >= 0) {
-                    gather(slots[layer][component] * width * height + pixel, found[component], layer, index);
+                if (planes.of(layer, component) >= 0) {
+                    gather(planes.of(layer, component) * width * height + pixel, found[component], layer);
                 }
             }
         }
     }
 
-    private void gather(int at, double[] found, int layer, int index) {
+    private void gather(int at, double[] found, int layer) {
         double red = found[3 * layer];
         double green = found[3 * layer + 1];
         double blue = found[3 * layer + 2];
@@ -242,29 +214,37 @@ public final class Film {
         sums[3 * at] += (float) red;
         sums[3 * at + 1] += (float) green;
         sums[3 * at + 2] += (float) blue;
-        if ((index & 1) == 1) {
-            odd[at] += (float) green;
+    }
+
+    /** What a tile has by now is what the samples to come are held against. */
+    private void keepEarlier(int tile) {
+        for (int layer = 0; layer < earlier.length; layer += width * height) {
+            for (int row = tiles.top(tile); row < tiles.bottom(tile); row++) {
+                for (int column = tiles.left(tile); column < tiles.right(tile); column++) {
+                    int at = layer + row * width + column;
+                    earlier[at] = sums[3 * at + 1];
+                }
+            }
         }
     }
 
     /** Mean of one channel of one layer at a pixel. */
     public double mean(int layer, int pixel, int channel) {
         double sum = 0;
-        for (int slot : slots[layer]) {
-            sum += slot < 0 ? 0 : sums[3 * (slot * width * height + pixel) + channel];
+        for (int plane : planes.of(layer)) {
+            sum += plane < 0 ? 0 : sums[3 * (plane * width * height + pixel) + channel];
         }
         return sum / samples[tiles.of(pixel)];
     }
 
     /**
-     * Half the difference of the odd and the even samples' means of some components of a mix, green alone; not a number where there are too
-     * few of them.
+     * Standard error of some components of a mix, with its sign by chance: the difference of the earlier and the later samples' means, green
+     * alone; not a number where there are too few of them.
      */
     float[] halfDifference(Mix mix, Set<LightComponent> components) {
         float[] half = new float[width * height];
         IntStream.range(0, tiles.count()).parallel().forEach(tile -> {
             int all = samples[tile];
-            int odds = all / 2;
             for (int row = tiles.top(tile); row < tiles.bottom(tile); row++) {
                 int from = row * width + tiles.left(tile);
                 int to = row * width + tiles.right(tile);
@@ -272,12 +252,18 @@ public final class Film {
                     Arrays.fill(half, from, to, Float.NaN);
                     continue;
                 }
-                for (int layer = 0; layer < layers; layer++) {
-                    float weight = (float) mix.weight(layer, 1) / 2;
+                for (int layer = 0; layer < planes.layers(); layer++) {
+                    float weight = (float) (mix.weight(layer, 1) * Halves.scale(all));
                     for (LightComponent component : components) {
-                        int slot = slots[layer][component.ordinal()];
-                        if (weight != 0 && slot >= 0) {
-                            half(slot * width * height, from, to, weight / odds, weight / (all - odds), half);
+                        int plane = planes.of(layer, component.ordinal());
+                        if (weight != 0 && plane >= 0) {
+                            half(
+                                    plane * width * height,
+                                    from,
+                                    to,
+                                    weight / Halves.earlier(all),
+                                    weight / (all - Halves.earlier(all)),
+                                    half);
                         }
                     }
                 }
@@ -287,10 +273,10 @@ public final class Film {
     }
 
     /** Adds one component's part. */
-    private void half(int layer, int from, int to, float ofOdd, float ofEven, float[] half) {
+    private void half(int layer, int from, int to, float ofEarlier, float ofLater, float[] half) {
         for (int pixel = from; pixel < to; pixel++) {
-            float odds = odd[layer + pixel];
-            half[pixel] += ofOdd * odds - ofEven * (sums[3 * (layer + pixel) + 1] - odds);
+            float before = earlier[layer + pixel];
+            half[pixel] += ofEarlier * before - ofLater * (sums[3 * (layer + pixel) + 1] - before);
         }
     }
 
@@ -315,11 +301,11 @@ public final class Film {
             for (int row = tiles.top(tile); row < tiles.bottom(tile); row++) {
                 int from = 3 * (row * width + tiles.left(tile));
                 int to = 3 * (row * width + tiles.right(tile));
-                for (int layer = 0; layer < layers; layer++) {
+                for (int layer = 0; layer < planes.layers(); layer++) {
                     for (LightComponent component : components) {
-                        int slot = slots[layer][component.ordinal()];
-                        if (slot >= 0 && mix.shows(layer)) {
-                            add(mix, layer, slot, from, to, each, linear);
+                        int plane = planes.of(layer, component.ordinal());
+                        if (plane >= 0 && mix.shows(layer)) {
+                            add(mix, layer, plane, from, to, each, linear);
                         }
                     }
                 }
@@ -328,11 +314,11 @@ public final class Film {
         return linear;
     }
 
-    private void add(Mix mix, int layer, int slot, int from, int to, float each, float[] linear) {
+    private void add(Mix mix, int layer, int plane, int from, int to, float each, float[] linear) {
         float red = (float) mix.weight(layer, 0) * each;
         float green = (float) mix.weight(layer, 1) * each;
         float blue = (float) mix.weight(layer, 2) * each;
-        int offset = 3 * slot * width * height;
+        int offset = 3 * plane * width * height;
         for (int i = from; i < to; i += 3) {
             linear[i] += red * sums[offset + i];
             linear[i + 1] += green * sums[offset + i + 1];

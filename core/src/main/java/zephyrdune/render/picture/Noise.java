@@ -7,7 +7,7 @@ import org.hipparchus.special.Erf;
 import zephyrdune.render.trace.LightComponent;
 
 /**
- * How far a picture may still be from what it is becoming, in stops: by half the difference of its odd and its even samples, which estimates
+ * How far a picture may still be from what it is becoming, in stops: by the difference of its earlier and its later samples, which estimates
  * the error of the whole's (H. Dammertz and others, A hierarchical automatic stopping condition for Monte Carlo global illumination, WSCG
  * 2010), evened out as the picture is. What is darker than the last step of an 8-bit picture counts as if it were that bright.
  *
@@ -56,7 +56,7 @@ public record Noise(double most, double[] tiles) {
         return new Noise(most(film, shown), tiles);
     }
 
-    /** What every pixel of a film as it was traced may be off by, stops: by half the difference of its odd and its even samples. */
+    /** What every pixel of a film as it was traced may be off by, stops: by the difference of its earlier and its later samples. */
     public static double[] ofHalves(Film film, Mix mix) {
         float[] half = film.halfDifference(mix, EnumSet.allOf(LightComponent.class));
         float[] linear = film.picture(mix).linear();

@@ -6,7 +6,7 @@ import java.util.Arrays;
  * Light of a picture's pixels and how noisy it is.
  *
  * @param channels red, green and blue
- * @param half half the difference of odd and even samples of the green
+ * @param half standard error of the green, by the difference of earlier and later samples
  * @param variance of the green
  */
 record NoisyLight(float[][] channels, float[] half, float[] variance) {

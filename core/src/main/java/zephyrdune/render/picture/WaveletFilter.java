@@ -54,7 +54,7 @@ final class WaveletFilter {
 
     /**
      * @param found red, green and blue in turn
-     * @param halfDifference of odd and even samples of its green
+     * @param halfDifference of earlier and later samples of its green
      */
     WaveletFilter(Settings settings, FirstHits guides, Neighbourhood pixels, float[] found, float[] halfDifference) {
         this.settings = settings;
@@ -85,15 +85,17 @@ final class WaveletFilter {
      * Adds what came out, in the surface's colour.
      *
      * @param squares mean square of what its green is off by
+     * @param samples of a pixel
      */
-    void addTo(float[] linear, float[] squares) {
+    void addTo(float[] linear, float[] squares, double samples) {
+        float told = (float) (SELECTED * Halves.trueOverTold(samples));
         pixels.rows(row -> {
             for (int pixel = row * pixels.width(); pixel < (row + 1) * pixels.width(); pixel++) {
                 for (int channel = 0; channel < 3; channel++) {
                     linear[3 * pixel + channel] += light.channels()[channel][pixel] * colour(3 * pixel + channel);
                 }
                 float green = colour(3 * pixel + 1);
-                squares[pixel] += (SELECTED * light.variance()[pixel] + bias[pixel]) * green * green;
+                squares[pixel] += (told * light.variance()[pixel] + bias[pixel]) * green * green;
             }
         });
     }
@@ -189,7 +191,7 @@ final class WaveletFilter {
         });
     }
 
-    /** Whether odd and even samples alike have found much of a pixel's light. */
+    /** Whether earlier and later samples alike have found much of a pixel's light. */
     private boolean inBoth(int pixel) {
         return Math.abs(light.half()[pixel]) < ONE_SIDED * light.green()[pixel];
     }
