@@ -22,6 +22,7 @@ final class Glassware {
 
     private Glassware() {}
 
+    /** With ice in it, it is beaded with water as far up as the drink comes. */
     static Body drinkGlass(DrinkGlass glass) {
         double top = glass.diameter() / 2;
         double foot = DrinkGlass.FOOT * top;
@@ -29,10 +30,11 @@ final class Glassware {
         double wall = Math.min(0.0022, 0.08 * top);
         double floor = Math.min(0.012, 0.12 * high);
         double level = Math.max(floor + 0.002, glass.fill() * high);
-        double[][] outside = {{foot, 0}, {top, high}};
+        double[][] outside = {{foot, 0}, {foot + (top - foot) * level / high, level}, {top, high}};
         double[][] inside = {{top - wall, high}, {foot + (top - foot) * floor / high - wall, floor}};
         Body.Maker maker = new Body.Maker();
-        vessel(maker, glass.glass(), glass.drink(), level, outside, inside);
+        Material below = glass.ice() > 0 ? Material.wetBoundary(glass.glass()) : Material.boundary(null, glass.glass());
+        vessel(maker, glass.glass(), below, glass.drink(), level, outside, inside);
         ice(maker, glass, radiusAt(inside, floor), floor, level);
         return maker.body();
     }
@@ -84,7 +86,14 @@ final class Glassware {
         }
         Body.Maker maker = new Body.Maker();
         double level = Math.min(bottle.fill() * high, mouth - 0.002);
-        vessel(maker, bottle.glass(), bottle.contents(), level, outside, inside);
+        vessel(
+                maker,
+                bottle.glass(),
+                Material.boundary(null, bottle.glass()),
+                bottle.contents(),
+                level,
+                outside,
+                inside);
         Material cork = Material.of(Surface.PALE_WOOD);
         maker.add(new Meridian(neck, mouth + AIR_GAP)
                 .to(neck, high, cork)
@@ -126,7 +135,14 @@ final class Glassware {
             {radius - wall, 2 * wall}
         };
         Body.Maker maker = new Body.Maker();
-        vessel(maker, bottle.glass(), bottle.contents(), bottle.fill() * mouth, outside, inside);
+        vessel(
+                maker,
+                bottle.glass(),
+                Material.boundary(null, bottle.glass()),
+                bottle.contents(),
+                bottle.fill() * mouth,
+                outside,
+                inside);
         Material hard = Material.of(bottle.cap());
         Meridian top = new Meridian(cap, mouth - 0.35 * (mouth - bend))
                 .to(cap, collar, hard)
@@ -159,7 +175,7 @@ final class Glassware {
             {radius - wall, 2 * wall}
         };
         Body.Maker maker = new Body.Maker();
-        vessel(maker, jar.glass(), null, 0, outside, inside);
+        vessel(maker, jar.glass(), Material.boundary(null, jar.glass()), null, 0, outside, inside);
         double level = Math.min(jar.fill() * jar.jarHeight(), shoulder);
         double within = radius - wall - AIR_GAP;
         Material contents = Material.of(jar.contents());
@@ -180,17 +196,24 @@ final class Glassware {
     /**
      * A glass vessel, open at the top, and what is in it.
      *
+     * @param below its outside up to the level of the contents
      * @param contents or null for none
      * @param outside from the foot up, (radius, height)
      * @param inside from the mouth down to the floor
      */
     private static void vessel(
-            Body.Maker maker, Medium glass, Medium contents, double level, double[][] outside, double[][] inside) {
+            Body.Maker maker,
+            Medium glass,
+            Material below,
+            Medium contents,
+            double level,
+            double[][] outside,
+            double[][] inside) {
         Material outer = Material.boundary(null, glass);
         Material wet = Material.boundary(contents, glass);
         Meridian outline = new Meridian(0, 0).to(outside[0][0], 0, outer);
         for (int i = 1; i < outside.length; i++) {
-            piece(outline, outside[i][0], outside[i][1], outer, i == 1);
+            piece(outline, outside[i][0], outside[i][1], outside[i][1] <= level ? below : outer, i == 1);
         }
         outline.to(inside[0][0], inside[0][1], outer);
         double[] from = inside[0];

@@ -18,6 +18,11 @@ public final class Grain {
 
     private static final double CREASE = 0.004;
 
+    /** Slope at the rim of a hole, and how dark it is in the depth. */
+    private static final double PORE = 1.4;
+
+    private static final double PORE_SHADE = -2.2;
+
     /** Rise of the relief along x, y and z, over the relief's size. */
     private final double[] rise = new double[3];
 
@@ -27,11 +32,7 @@ public final class Grain {
     private double ny;
     private double nz;
 
-    // what noise() leaves behind
-    private double value;
-    private double gx;
-    private double gy;
-    private double gz;
+    private final ValueNoise noise = new ValueNoise();
 
     /**
      * Looks at a place, in metres in the frame of the body.
@@ -65,13 +66,17 @@ public final class Grain {
             case CRUMB -> {
                 add(0.7 * per, 0.7 * per, 0.7 * per, x, y, z, 0.2);
                 add(3.1 * per, 3.1 * per, 3.1 * per, x + OCTAVE_SHIFT, y, z, 0.2);
-                pores(per, x, y, z, 0);
-                pores(2.6 * per, x, y, z, 1);
+                balls(per, x, y, z, 0, PORE, PORE_SHADE);
+                balls(2.6 * per, x, y, z, 1, PORE, PORE_SHADE);
             }
             case RIBBED -> add(0.1 * per, 0.1 * per, 6 * per, x, y, z, 1);
             case FLECKS -> flecks(per, x, y, z);
             case CHUNKS -> chunks(per, x, y, z);
             case CRUST -> crust(per, x, y, z, normalZ);
+            case DROPS -> {
+                balls(per, x, y, z, 0, -1, 0);
+                balls(2.3 * per, x, y, z, 1, -1, 0);
+            }
             default -> {}
         }
         // lean against the rise, but not along the normal itself
@@ -104,12 +109,12 @@ public final class Grain {
     }
 
     private void add(double px, double py, double pz, double x, double y, double z, double weight) {
-        noise(px * x, py * y, pz * z);
+        noise.at(px * x, py * y, pz * z);
         double finest = Math.max(px, Math.max(py, pz));
-        rise[0] += weight * gx * px / finest;
-        rise[1] += weight * gy * py / finest;
-        rise[2] += weight * gz * pz / finest;
-        mottle += 1.6 * weight * value;
+        rise[0] += weight * noise.gx * px / finest;
+        rise[1] += weight * noise.gy * py / finest;
+        rise[2] += weight * noise.gz * pz / finest;
+        mottle += 1.6 * weight * noise.value;
     }
 
     /** Planks along x, each of its own tone, sawn through wavering year rings, with fibres drawn out along it. */
@@ -117,10 +122,10 @@ public final class Grain {
         double plank = 9 / per;
         double across = y / plank;
         double number = Math.floor(across);
-        double own = hash((int) number, 7, 11);
+        double own = ValueNoise.hash((int) number, 7, 11);
         add(0.06 * per, 4 * per, 4 * per, x + OCTAVE_SHIFT + 3 * own, y, z, 0.45);
-        noise(0.05 * per * x + 9 * own, 0.5 * per * y, 0.5 * per * z);
-        double rings = 1.1 * per * (y + z) + 2.2 * value + 5 * own;
+        noise.at(0.05 * per * x + 9 * own, 0.5 * per * y, 0.5 * per * z);
+        double rings = 1.1 * per * (y + z) + 2.2 * noise.value + 5 * own;
         double ring = rings - Math.floor(rings);
         // pale early wood darkens slowly into the late wood, which ends at once
         mottle += 0.9 * (0.4 - ring * ring * ring * (1 - smooth(0.88, 1, ring)) * 1.6);
@@ -144,9 +149,9 @@ public final class Grain {
         add(0.06 * per, 0.55 * per, 0.55 * per, x, y + z, 0, 0.45);
         add(0.55 * per, 0.06 * per, 0.06 * per, x + OCTAVE_SHIFT, y + z, 0, 0.45);
         // soft waves of the cloth itself
-        noise(x / 0.07, y / 0.05, z / 0.07);
-        rise[0] += 0.12 * gx + crease(x);
-        rise[1] += 0.12 * gy + crease(y);
+        noise.at(x / 0.07, y / 0.05, z / 0.07);
+        rise[0] += 0.12 * noise.gx + crease(x);
+        rise[1] += 0.12 * noise.gy + crease(y);
     }
 
     /** Rise beside the creases of a cloth that was folded and pressed: ridges and valleys in turn. */
@@ -160,7 +165,7 @@ public final class Grain {
     /** Herb and spice strewn unevenly: bits of all sizes, long and round, some places with many and some with none. */
     private void flecks(double per, double x, double y, double z) {
         add(0.25 * per, 0.25 * per, 0.25 * per, x, y, z, 0.8);
-        double crowd = value;
+        double crowd = noise.value;
         mottle *= 0.2;
         strew(per, x, y + z, 0, crowd);
         strew(2.3 * per, x, y + z, 1, crowd);
@@ -173,20 +178,20 @@ public final class Grain {
         int cellY = (int) Math.floor(v);
         for (int i = cellX - 1; i <= cellX + 1; i++) {
             for (int j = cellY - 1; j <= cellY + 1; j++) {
-                if (hash(i, j, 5 + 16 * family) > 0.9 * crowd - 0.1) {
+                if (ValueNoise.hash(i, j, 5 + 16 * family) > 0.9 * crowd - 0.1) {
                     continue;
                 }
-                double du = u - (i + 0.5 + 0.5 * hash(i, j, 1 + 16 * family));
-                double dv = v - (j + 0.5 + 0.5 * hash(i, j, 2 + 16 * family));
-                double size = 0.5 + 0.5 * hash(i, j, 4 + 16 * family);
+                double du = u - (i + 0.5 + 0.5 * ValueNoise.hash(i, j, 1 + 16 * family));
+                double dv = v - (j + 0.5 + 0.5 * ValueNoise.hash(i, j, 2 + 16 * family));
+                double size = 0.5 + 0.5 * ValueNoise.hash(i, j, 4 + 16 * family);
                 double radius = 0.05 + 0.2 * size * size * size;
-                double turn = Math.PI * hash(i, j, 6 + 16 * family);
-                double longer = 1.6 + 0.6 * hash(i, j, 7 + 16 * family);
+                double turn = Math.PI * ValueNoise.hash(i, j, 6 + 16 * family);
+                double longer = 1.6 + 0.6 * ValueNoise.hash(i, j, 7 + 16 * family);
                 double along = (du * Math.cos(turn) + dv * Math.sin(turn)) / longer;
                 double aside = dv * Math.cos(turn) - du * Math.sin(turn);
                 double away = Math.sqrt(along * along + aside * aside) / radius;
                 if (away < 1) {
-                    mottle += (hash(i, j, 3 + 16 * family) > -0.3 ? -3 : 1.2) * Math.min(1, 3 * (1 - away));
+                    mottle += (ValueNoise.hash(i, j, 3 + 16 * family) > -0.3 ? -3 : 1.2) * Math.min(1, 3 * (1 - away));
                 }
             }
         }
@@ -195,7 +200,7 @@ public final class Grain {
     /** Pieces under a film of sauce, pale and dark ones, with level sauce and ground spice between. */
     private void chunks(double per, double x, double y, double z) {
         add(0.6 * per, 0.6 * per, 0.6 * per, x, y, z, 0.25);
-        double crowd = value;
+        double crowd = noise.value;
         mottle = 0;
         double u = x * per;
         double v = (y + z) * per;
@@ -207,14 +212,14 @@ public final class Grain {
         double tone = 0;
         for (int i = cellX - 1; i <= cellX + 1; i++) {
             for (int j = cellY - 1; j <= cellY + 1; j++) {
-                double size = hash(i, j, 3);
+                double size = ValueNoise.hash(i, j, 3);
                 if (size < -0.4) {
                     continue;
                 }
-                double du = u - (i + 0.5 + 0.4 * hash(i, j, 1));
-                double dv = v - (j + 0.5 + 0.4 * hash(i, j, 2));
-                double turn = Math.PI * hash(i, j, 4);
-                double longer = 1.25 + 0.35 * hash(i, j, 5);
+                double du = u - (i + 0.5 + 0.4 * ValueNoise.hash(i, j, 1));
+                double dv = v - (j + 0.5 + 0.4 * ValueNoise.hash(i, j, 2));
+                double turn = Math.PI * ValueNoise.hash(i, j, 4);
+                double longer = 1.25 + 0.35 * ValueNoise.hash(i, j, 5);
                 double radius = 0.42 + 0.16 * size;
                 double along = (du * Math.cos(turn) + dv * Math.sin(turn)) / longer / radius;
                 double aside = (dv * Math.cos(turn) - du * Math.sin(turn)) / radius;
@@ -225,7 +230,7 @@ public final class Grain {
                     double steep = -4 * under;
                     riseX = steep * (along / longer * Math.cos(turn) - aside * Math.sin(turn));
                     riseY = steep * (along / longer * Math.sin(turn) + aside * Math.cos(turn));
-                    tone = smooth(0, 0.5, under) * (hash(i, j, 6) > -0.2 ? 0.9 : -1.1);
+                    tone = smooth(0, 0.5, under) * (ValueNoise.hash(i, j, 6) > -0.2 ? 0.9 : -1.1);
                 }
             }
         }
@@ -235,8 +240,13 @@ public final class Grain {
         strew(2.4 * per, x, y + z, 2, crowd);
     }
 
-    /** Round holes, cut open: lit on the far wall, dark in the depth. */
-    private void pores(double per, double x, double y, double z, int family) {
+    /**
+     * Balls of all sizes in a body, cut by its surface: holes, lit on the far wall and dark in the depth, or drops.
+     *
+     * @param steep slope at the rim, positive for holes
+     * @param shade how much lighter the middle is
+     */
+    private void balls(double per, double x, double y, double z, int family, double steep, double shade) {
         double u = x * per;
         double v = y * per;
         double w = z * per;
@@ -247,20 +257,20 @@ public final class Grain {
             for (int j = cellY - 1; j <= cellY + 1; j++) {
                 for (int k = cellZ - 1; k <= cellZ + 1; k++) {
                     int own = 31 * k + 8 * family;
-                    double size = hash(i, j, own);
+                    double size = ValueNoise.hash(i, j, own);
                     if (size < -0.3) {
                         continue;
                     }
-                    double du = u - (i + 0.5 + 0.45 * hash(i, j, own + 1));
-                    double dv = v - (j + 0.5 + 0.45 * hash(i, j, own + 2));
-                    double dw = w - (k + 0.5 + 0.45 * hash(i, j, own + 3));
+                    double du = u - (i + 0.5 + 0.45 * ValueNoise.hash(i, j, own + 1));
+                    double dv = v - (j + 0.5 + 0.45 * ValueNoise.hash(i, j, own + 2));
+                    double dw = w - (k + 0.5 + 0.45 * ValueNoise.hash(i, j, own + 3));
                     double radius = 0.28 + 0.22 * size;
                     double squared = (du * du + dv * dv + dw * dw) / (radius * radius);
                     if (squared < 1) {
-                        rise[0] += 1.4 * du / radius;
-                        rise[1] += 1.4 * dv / radius;
-                        rise[2] += 1.4 * dw / radius;
-                        mottle -= 2.2 * (1 - squared);
+                        rise[0] += steep * du / radius;
+                        rise[1] += steep * dv / radius;
+                        rise[2] += steep * dw / radius;
+                        mottle += shade * (1 - squared);
                     }
                 }
             }
@@ -273,8 +283,8 @@ public final class Grain {
         add(1.7 * per, 1.7 * per, 1.7 * per, x + OCTAVE_SHIFT, y, z, 0.3);
         double top = smooth(0.25, 0.8, normalZ);
         mottle -= 0.5 * top - 0.2;
-        noise(1.5 * per * x, 1.5 * per * y, 1.5 * per * z);
-        double row = per * (0.85 * x + 0.53 * y) + 0.12 * value;
+        noise.at(1.5 * per * x, 1.5 * per * y, 1.5 * per * z);
+        double row = per * (0.85 * x + 0.53 * y) + 0.12 * noise.value;
         double off = row - Math.floor(row) - 0.5;
         double open = smooth(0.2, 0.11, Math.abs(off)) * smooth(0.5, 0.8, normalZ);
         mottle += 1.9 * open;
@@ -287,54 +297,5 @@ public final class Grain {
     private static double smooth(double from, double to, double at) {
         double share = Math.max(0, Math.min(1, (at - from) / (to - from)));
         return share * share * (3 - 2 * share);
-    }
-
-    /** Value noise from -1 to 1 with its gradient, quintic between lattice points. */
-    private void noise(double x, double y, double z) {
-        double fx = Math.floor(x);
-        double fy = Math.floor(y);
-        double fz = Math.floor(z);
-        int ix = (int) fx;
-        int iy = (int) fy;
-        int iz = (int) fz;
-        double u = x - fx;
-        double v = y - fy;
-        double w = z - fz;
-        double su = u * u * u * (u * (6 * u - 15) + 10);
-        double sv = v * v * v * (v * (6 * v - 15) + 10);
-        double sw = w * w * w * (w * (6 * w - 15) + 10);
-        double du = 30 * u * u * (u - 1) * (u - 1);
-        double dv = 30 * v * v * (v - 1) * (v - 1);
-        double dw = 30 * w * w * (w - 1) * (w - 1);
-        double a = hash(ix, iy, iz);
-        double b = hash(ix + 1, iy, iz);
-        double c = hash(ix, iy + 1, iz);
-        double d = hash(ix + 1, iy + 1, iz);
-        double e = hash(ix, iy, iz + 1);
-        double f = hash(ix + 1, iy, iz + 1);
-        double g = hash(ix, iy + 1, iz + 1);
-        double h = hash(ix + 1, iy + 1, iz + 1);
-        double k1 = b - a;
-        double k2 = c - a;
-        double k3 = e - a;
-        double k4 = a - b - c + d;
-        double k5 = a - c - e + g;
-        double k6 = a - b - e + f;
-        double k7 = -a + b + c - d + e - f - g + h;
-        value = a + k1 * su + k2 * sv + k3 * sw + k4 * su * sv + k5 * sv * sw + k6 * sw * su + k7 * su * sv * sw;
-        gx = du * (k1 + k4 * sv + k6 * sw + k7 * sv * sw);
-        gy = dv * (k2 + k5 * sw + k4 * su + k7 * sw * su);
-        gz = dw * (k3 + k6 * su + k5 * sv + k7 * su * sv);
-    }
-
-    /** A number from -1 to 1 that belongs to a lattice point. */
-    private static double hash(int x, int y, int z) {
-        int h = x * 0x8da6b343 ^ y * 0xd8163841 ^ z * 0xcb1ab31f;
-        h ^= h >>> 15;
-        h *= 0x2c1b3c6d;
-        h ^= h >>> 12;
-        h *= 0x297a2d39;
-        h ^= h >>> 15;
-        return h * 0x1p-31;
     }
 }

@@ -94,7 +94,16 @@ public final class Material {
      * @param back on the other side; null for air
      */
     public static Material boundary(Medium front, Medium back) {
-        return new Material(ALL, null, 0, index(back) / index(front), 0, null, null, front, back);
+        return boundary(front, back, null);
+    }
+
+    /** The outside of something cold in air, with drops on it. */
+    public static Material wetBoundary(Medium back) {
+        return boundary(null, back, Relief.CONDENSATION);
+    }
+
+    private static Material boundary(Medium front, Medium back, Relief relief) {
+        return new Material(ALL, null, 0, index(back) / index(front), 0, relief, null, front, back);
     }
 
     private static double index(Medium medium) {

@@ -16,14 +16,18 @@ final class Dielectric {
     /** Share that is reflected. */
     double reflected;
 
-    /** @param facing cosine between the ray and the boundary's own normal: negative on the way in */
+    /**
+     * Takes a boundary with the drops on it, if there are any: the normal leans.
+     *
+     * @param facing cosine between the ray and the boundary's own normal: negative on the way in
+     */
     void at(PathVertex vertex, double facing) {
         Material boundary = vertex.material;
         boolean in = facing < 0;
         before = in ? boundary.front() : boundary.back();
         beyond = in ? boundary.back() : boundary.front();
         index = in ? boundary.index() : 1 / boundary.index();
-        cosine = Math.abs(facing);
+        cosine = vertex.above(vertex.vx, vertex.vy, vertex.vz);
         reflected = Fresnel.mirrored(cosine, index);
     }
 
@@ -35,9 +39,9 @@ final class Dielectric {
                 at.x,
                 at.y,
                 at.z,
-                ray.dx + 2 * cosine * at.gx,
-                ray.dy + 2 * cosine * at.gy,
-                ray.dz + 2 * cosine * at.gz);
+                ray.dx + 2 * cosine * at.nx,
+                ray.dy + 2 * cosine * at.ny,
+                ray.dz + 2 * cosine * at.nz);
     }
 
     /** Sets the refracted ray, where there is one. */
@@ -49,8 +53,8 @@ final class Dielectric {
                 at.x - 2 * Scene.SKIN * at.gx,
                 at.y - 2 * Scene.SKIN * at.gy,
                 at.z - 2 * Scene.SKIN * at.gz,
-                ray.dx / index + along * at.gx,
-                ray.dy / index + along * at.gy,
-                ray.dz / index + along * at.gz);
+                ray.dx / index + along * at.nx,
+                ray.dy / index + along * at.ny,
+                ray.dz / index + along * at.nz);
     }
 }

@@ -168,6 +168,9 @@ final class PathTracer {
     /** At a boundary of clear substances: reflected and refracted, both or one at random. */
     private void glass(int level, double facing) {
         PathVertex at = path[level];
+        if (at.reflections == 0) {
+            relief.lean(at, footprint);
+        }
         boundary.at(at, facing);
         double reflected = boundary.reflected;
         boolean both = at.splits < SPLITS && at.reflections == 0;

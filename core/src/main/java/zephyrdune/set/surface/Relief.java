@@ -26,8 +26,13 @@ public record Relief(Pattern pattern, double size, double slope, double mottle) 
         /** Ground spices and herbs on top. */
         FLECKS,
         /** Baked crust with slanting cuts on top; its size is from one cut to the next. */
-        CRUST
+        CRUST,
+        /** Drops of water on something cold; its size is that of the largest. */
+        DROPS
     }
+
+    /** What beads where humid air meets a cold glass: drops up to 4 mm wide and some 25 degrees steep at their rims (common practice, no published source). */
+    public static final Relief CONDENSATION = new Relief(Pattern.DROPS, 0.005, 0.45, 0);
 
     static final Relief SMOOTH = new Relief(Pattern.SMOOTH, 1, 0, 0);
 

@@ -16,6 +16,7 @@ import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Tin;
 import zephyrdune.set.dish.TinLid;
 import zephyrdune.set.surface.Medium;
+import zephyrdune.set.surface.Relief;
 import zephyrdune.set.surface.Surface;
 
 /**
@@ -55,6 +56,28 @@ public class GlasswareTest {
         assertThat(1 - deep.get(1)).isCloseTo(0.006, within(FINE));
         List<Double> thin = crossings(small, Vector3D.of(1, 0, 0.045), Vector3D.of(-1, 0, 0));
         assertThat(thin.get(1) - thin.get(0)).isCloseTo(0.002, within(FINE));
+    }
+
+    /** Water beads outside where ice cools what is inside: as far up as the drink comes, 8.4 cm. */
+    @Test
+    public void aGlassWithIceIsWetOutside() {
+        for (double ice : new double[] {0, 0.8}) {
+            Solid glass = Bodies.of(new DrinkGlass(0.07, 0.12, Medium.CLEAR_GLASS, 0.7, Medium.CORDIAL, ice))
+                    .clear();
+            assertThat(relief(glass, 0.05)).isEqualTo(ice > 0 ? Relief.CONDENSATION : null);
+            assertThat(relief(glass, 0.083)).isEqualTo(ice > 0 ? Relief.CONDENSATION : null);
+            assertThat(relief(glass, 0.085)).isNull();
+        }
+    }
+
+    /** Of what a level ray from the right meets. */
+    private static Relief relief(Solid glass, double height) {
+        Ray ray = new Ray();
+        ray.set(1, 0, height, -1, 0, 0);
+        Hit hit = new Hit();
+        hit.distance = Double.POSITIVE_INFINITY;
+        glass.meet(ray, hit);
+        return hit.material.relief();
     }
 
     /** Three cubes find room one above the other, each with its own skin; half of them with half of the ice. */
