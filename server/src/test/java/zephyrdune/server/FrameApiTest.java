@@ -121,13 +121,7 @@ public class FrameApiTest extends RunningServer {
                 .isEqualTo(difference.get("width").asInt()
                         * difference.get("height").asInt());
         // one patch alone, where somebody put it
-        ObjectNode question = question();
-        question.withArray("patches")
-                .addObject()
-                .put("part", "TABLE")
-                .put("across", 0.1)
-                .put("down", 0.8)
-                .put("reflectance", 0.18);
+        ObjectNode question = aboutOnePatch();
         JsonNode one = json(post(frame + "/reading", question.toString())).get("patches");
         assertThat(one.size()).isEqualTo(1);
         assertThat(one.get(0).get("title").asString()).isEqualTo("Table in the light");
@@ -147,6 +141,17 @@ public class FrameApiTest extends RunningServer {
         return registration.toString();
     }
 
+    private static ObjectNode aboutOnePatch() {
+        ObjectNode question = question();
+        question.withArray("patches")
+                .addObject()
+                .put("part", "TABLE")
+                .put("across", 0.1)
+                .put("down", 0.8)
+                .put("reflectance", 0.18);
+        return question;
+    }
+
     /** A frame that shows the middle of the picture: what lies beyond it is not read; the next frame of the camera lies so too. */
     @Test
     public void aFrameIsLaidOnItsPicture() throws IOException {
@@ -155,13 +160,7 @@ public class FrameApiTest extends RunningServer {
         String middle = registration(0, 0, 0.3, 0.3, 1, 0, 0.7, 0.3, 1, 1, 0.7, 0.7, 0, 1, 0.3, 0.7);
         JsonNode laid = json(put(frame + "/registration", middle));
         assertThat(laid.get("registration")).isEqualTo(JSON.readTree(middle));
-        ObjectNode question = question();
-        question.withArray("patches")
-                .addObject()
-                .put("part", "TABLE")
-                .put("across", 0.1)
-                .put("down", 0.8)
-                .put("reflectance", 0.18);
+        ObjectNode question = aboutOnePatch();
         JsonNode patch = json(post(frame + "/reading", question.toString()))
                 .get("patches")
                 .get(0);

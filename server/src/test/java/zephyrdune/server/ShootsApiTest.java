@@ -233,13 +233,7 @@ public class ShootsApiTest extends RunningServer {
     @Test
     public void anArchiveComesBackBesideWhatIsThere() throws BadFile {
         ObjectNode shoot = onSets().put("title", "Season one");
-        String set = shoot.get("dishes")
-                .get(0)
-                .get("shots")
-                .get(0)
-                .get("set")
-                .get("id")
-                .asString();
+        String set = shoot.at("/dishes/0/shots/0/set/id").asString();
         ObjectNode take = JSON.createObjectNode().put("name", "the good one").put("about", "");
         take.putArray("off");
         take.set("set", titled("At an angle"));
@@ -264,13 +258,7 @@ public class ShootsApiTest extends RunningServer {
         String copy = json(opened).get("id").asString();
         assertThat(copy).isNotEqualTo(id);
         JsonNode there = json(get("/api/shoots/" + copy)).get("shoot");
-        String ownSet = there.get("dishes")
-                .get(0)
-                .get("shots")
-                .get(0)
-                .get("set")
-                .get("id")
-                .asString();
+        String ownSet = there.at("/dishes/0/shots/0/set/id").asString();
         assertThat(ownSet).isNotEqualTo(set);
         assertThat(json(get("/api/sets/" + ownSet)).get("set"))
                 .isEqualTo(json(get("/api/sets/" + set)).get("set"));
@@ -307,13 +295,7 @@ public class ShootsApiTest extends RunningServer {
     @Test
     public void theDishThatStraysIsNamed() {
         ObjectNode shoot = onSets();
-        String one = shoot.get("dishes")
-                .get(0)
-                .get("shots")
-                .get(0)
-                .get("set")
-                .get("id")
-                .asString();
+        String one = shoot.at("/dishes/0/shots/0/set/id").asString();
         ObjectNode front = titled("From the front");
         ((ObjectNode) front.get("light")).put("clockHours", 5).put("distanceMetres", 2.5);
         String other = added("/api/sets", front);
