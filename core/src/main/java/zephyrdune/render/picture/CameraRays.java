@@ -11,6 +11,7 @@ final class CameraRays {
 
     private static final int PIXEL = 0;
     private static final int LENS = 1;
+    private static final double MIDDLE = 0.5;
 
     private final double[] eye;
     private final double[] forward;
@@ -20,9 +21,13 @@ final class CameraRays {
     private final double lensRadius;
     private final int width;
     private final int height;
+    private final boolean centred;
 
-    /** @param deep whether the lens is as wide as its aperture makes it; otherwise everything is sharp */
-    CameraRays(TableSet set, int width, int height, boolean deep) {
+    /**
+     * @param deep whether the lens is as wide as its aperture makes it; otherwise everything is sharp
+     * @param centred whether rays go through the middle of their pixels, not anywhere
+     */
+    CameraRays(TableSet set, int width, int height, boolean deep, boolean centred) {
         Perspective view = Perspective.of(set);
         eye = view.eye().toArray();
         forward = view.forward().toArray();
@@ -32,6 +37,7 @@ final class CameraRays {
         lensRadius = deep ? set.camera().focalLength() / set.exposure().exactAperture() / 2 : 0;
         this.width = width;
         this.height = height;
+        this.centred = centred;
     }
 
     static int seed(int column, int row) {
@@ -47,8 +53,8 @@ final class CameraRays {
     void aim(int column, int row, int index, Ray ray) {
         int seed = Sobol.seed(seed(column, row), PIXEL);
         int shuffled = Sobol.shuffled(index, seed);
-        double across = 2 * (column + Sobol.first(shuffled, seed)) / width - 1;
-        double upwards = 1 - 2 * (row + Sobol.second(shuffled, seed)) / height;
+        double across = 2 * (column + (centred ? MIDDLE : Sobol.first(shuffled, seed))) / width - 1;
+        double upwards = 1 - 2 * (row + (centred ? MIDDLE : Sobol.second(shuffled, seed))) / height;
         double dx = forward[0] + across * right[0] + upwards * up[0];
         double dy = forward[1] + across * right[1] + upwards * up[1];
         double dz = forward[2] + across * right[2] + upwards * up[2];

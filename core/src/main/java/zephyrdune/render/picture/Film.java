@@ -66,8 +66,13 @@ public final class Film {
 
     /** @param deep whether what is out of focus looks it */
     public Film(TableSet set, int width, int height, boolean deep) {
+        this(set, width, height, deep, false);
+    }
+
+    /** @param centred for a film of one sample: it shows what the middles of its pixels show, so that edges are even, not torn */
+    Film(TableSet set, int width, int height, boolean deep, boolean centred) {
         scene = Scene.of(set);
-        sight = new CameraRays(set, width, height, deep);
+        sight = new CameraRays(set, width, height, deep, centred);
         this.width = width;
         this.height = height;
         planes = new FilmPlanes(set);

@@ -90,7 +90,7 @@ public final class Progress {
         if (stage != Stage.COARSE && bytes(width) > most) {
             width = Math.max(Stage.COARSE.width, (int) (width * Math.sqrt(most / bytes(width))));
         }
-        return new Film(set, width, height(width), deep);
+        return new Film(set, width, height(width), deep, stage != Stage.FINE);
     }
 
     private int height(int width) {

@@ -265,7 +265,7 @@ public class FilmTest {
         film.pass(SampleBudget.USUAL, () -> false);
         Tracer tracer = new Tracer(Scene.of(set), SampleBudget.USUAL);
         tracer.begin();
-        CameraRays camera = new CameraRays(set, 16, 16, false);
+        CameraRays camera = new CameraRays(set, 16, 16, false, false);
         Ray ray = new Ray();
         for (int pixel = 0; pixel < 16 * 16; pixel++) {
             camera.aim(pixel % 16, pixel / 16, 0, ray);
