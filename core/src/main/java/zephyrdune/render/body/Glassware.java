@@ -86,14 +86,7 @@ final class Glassware {
         }
         Body.Maker maker = new Body.Maker();
         double level = Math.min(bottle.fill() * high, mouth - 0.002);
-        vessel(
-                maker,
-                bottle.glass(),
-                Material.boundary(null, bottle.glass()),
-                bottle.contents(),
-                level,
-                outside,
-                inside);
+        vessel(maker, bottle.glass(), bottle.contents(), level, outside, inside);
         Material cork = Material.of(Surface.PALE_WOOD);
         maker.add(new Meridian(neck, mouth + AIR_GAP)
                 .to(neck, high, cork)
@@ -135,14 +128,7 @@ final class Glassware {
             {radius - wall, 2 * wall}
         };
         Body.Maker maker = new Body.Maker();
-        vessel(
-                maker,
-                bottle.glass(),
-                Material.boundary(null, bottle.glass()),
-                bottle.contents(),
-                bottle.fill() * mouth,
-                outside,
-                inside);
+        vessel(maker, bottle.glass(), bottle.contents(), bottle.fill() * mouth, outside, inside);
         Material hard = Material.of(bottle.cap());
         Meridian top = new Meridian(cap, mouth - 0.35 * (mouth - bend))
                 .to(cap, collar, hard)
@@ -175,7 +161,7 @@ final class Glassware {
             {radius - wall, 2 * wall}
         };
         Body.Maker maker = new Body.Maker();
-        vessel(maker, jar.glass(), Material.boundary(null, jar.glass()), null, 0, outside, inside);
+        vessel(maker, jar.glass(), null, 0, outside, inside);
         double level = Math.min(jar.fill() * jar.jarHeight(), shoulder);
         double within = radius - wall - AIR_GAP;
         Material contents = Material.of(jar.contents());
@@ -191,6 +177,12 @@ final class Glassware {
                 .to(0, jar.jarHeight(), lid)
                 .turned());
         return maker.body();
+    }
+
+    /** A dry one. */
+    private static void vessel(
+            Body.Maker maker, Medium glass, Medium contents, double level, double[][] outside, double[][] inside) {
+        vessel(maker, glass, Material.boundary(null, glass), contents, level, outside, inside);
     }
 
     /**
