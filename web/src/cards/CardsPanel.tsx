@@ -106,7 +106,7 @@ function Effect({ card, mirror }: { card: number; mirror: boolean }) {
   const stops = (value: number | null) => (value === null ? "—" : signedStops(value));
   return (
     <p
-      className={`col-span-full min-h-5 text-sm ${effect.isFetching ? "text-soft" : ""}`}
+      className={`col-span-full min-h-10 text-sm ${effect.isFetching ? "text-soft" : ""}`}
       data-testid="card-fill"
     >
       {!data ? (

@@ -25,6 +25,11 @@ public class SlidingTest extends Browsing {
         double before = Double.parseDouble(thumb.getAttribute("aria-valuenow"));
         assertThat(page.getByTestId("card-beam-floor-0")).isVisible();
         thumb.scrollIntoViewIfNeeded();
+        double[] atFirst = middle(thumb);
+        assertThat(page.getByTestId("card-fill")).containsText("Shadow side");
+        assertThat(middle(thumb))
+                .as("what the card does is told without moving what a hand reaches for")
+                .isEqualTo(atFirst);
         BoundingBox rail = page.getByTestId("card-slide").boundingBox();
         double[] from = middle(thumb);
         drag(from, new double[] {rail.x + rail.width - 5, from[1]});
