@@ -9,13 +9,21 @@ import zephyrdune.render.trace.FirstHit;
  * @param normal of the surface, x, y and z in turn
  * @param owner see {@link FirstHit#owner}
  * @param colour red, green and blue of the surface in turn
- * @param odd green of the surface by its odd samples alone
+ * @param earlier green of the surface by its earlier samples alone, see {@link Halves}
  * @param mirrors whether what is seen there is the image of something else: metal and glass
+ * @param samples that were taken in
  */
-public record FirstHits(float[] distance, float[] normal, int[] owner, float[] colour, float[] odd, boolean[] mirrors) {
+public record FirstHits(
+        float[] distance,
+        float[] normal,
+        int[] owner,
+        float[] colour,
+        float[] earlier,
+        boolean[] mirrors,
+        int[] samples) {
 
     /** What one pixel takes. */
-    static final int BYTES = 8 * Float.BYTES + Integer.BYTES + 1;
+    static final int BYTES = 8 * Float.BYTES + 2 * Integer.BYTES + 1;
 
     FirstHits(int width, int height) {
         this(
@@ -24,7 +32,8 @@ public record FirstHits(float[] distance, float[] normal, int[] owner, float[] c
                 new int[width * height],
                 new float[3 * width * height],
                 new float[width * height],
-                new boolean[width * height]);
+                new boolean[width * height],
+                new int[width * height]);
     }
 
     /**
@@ -37,13 +46,14 @@ public record FirstHits(float[] distance, float[] normal, int[] owner, float[] c
             owner[pixel] = guide.owner;
             mirrors[pixel] = guide.mirrors;
         }
+        if (Halves.laterFrom(before)) {
+            earlier[pixel] = colour[3 * pixel + 1];
+        }
+        samples[pixel] = before + 1;
         float share = 1f / (before + 1);
         for (int channel = 0; channel < 3; channel++) {
             int at = 3 * pixel + channel;
             colour[at] += share * ((float) guide.colour[channel] - colour[at]);
-        }
-        if (before % 2 == 1) {
-            odd[pixel] += 2f / (before + 1) * ((float) guide.colour[1] - odd[pixel]);
         }
         if (before == 0) {
             distance[pixel] = (float) guide.distance;
@@ -57,9 +67,14 @@ public record FirstHits(float[] distance, float[] normal, int[] owner, float[] c
         normal[3 * pixel + 2] += share * ((float) guide.nz - normal[3 * pixel + 2]);
     }
 
-    /** How far the green of a pixel's surface may be off, as a share of it: by half the difference of its odd and its even samples. */
+    /** How far the green of a pixel's surface may be off, as a share of it: by the difference of its earlier and its later samples. */
     float unsure(int pixel) {
         float green = colour[3 * pixel + 1];
-        return green == 0 ? 0 : (odd[pixel] - green) / green;
+        int all = samples[pixel];
+        if (green == 0 || all < Noise.LEAST_SAMPLES) {
+            return 0;
+        }
+        float sinceEarlier = (earlier[pixel] - green) * all / (all - Halves.earlier(all));
+        return (float) Halves.scale(all) * sinceEarlier / green;
     }
 }

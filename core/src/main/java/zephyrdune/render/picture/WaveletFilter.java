@@ -36,12 +36,6 @@ final class WaveletFilter {
     private static final int FEW = 4;
     private static final float ONE_SIDED = 0.5f;
 
-    /**
-     * Pixels pick by their own noise whom they are evened with, of which the halves know nothing: measured, the mean square of what is left is
-     * so many times what they tell.
-     */
-    private static final float SELECTED = 1.3f;
-
     private final Neighbourhood pixels;
     private final Settings settings;
     private final FirstHits guides;
@@ -85,17 +79,16 @@ final class WaveletFilter {
      * Adds what came out, in the surface's colour.
      *
      * @param squares mean square of what its green is off by
-     * @param samples of a pixel
+     * @param left mean square of what noise is left, over what the halves tell
      */
-    void addTo(float[] linear, float[] squares, double samples) {
-        float told = (float) (SELECTED * Halves.trueOverTold(samples));
+    void addTo(float[] linear, float[] squares, float left) {
         pixels.rows(row -> {
             for (int pixel = row * pixels.width(); pixel < (row + 1) * pixels.width(); pixel++) {
                 for (int channel = 0; channel < 3; channel++) {
                     linear[3 * pixel + channel] += light.channels()[channel][pixel] * colour(3 * pixel + channel);
                 }
                 float green = colour(3 * pixel + 1);
-                squares[pixel] += (told * light.variance()[pixel] + bias[pixel]) * green * green;
+                squares[pixel] += (left * light.variance()[pixel] + bias[pixel]) * green * green;
             }
         });
     }

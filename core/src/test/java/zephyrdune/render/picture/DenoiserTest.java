@@ -2,10 +2,10 @@ package zephyrdune.render.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
@@ -16,6 +16,12 @@ import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Card;
 import zephyrdune.set.dish.Bowl;
+import zephyrdune.set.dish.Dish;
+import zephyrdune.set.dish.DrinkGlass;
+import zephyrdune.set.dish.Loaf;
+import zephyrdune.set.dish.Tin;
+import zephyrdune.set.dish.TinLid;
+import zephyrdune.set.surface.Medium;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Stops;
 
@@ -92,8 +98,7 @@ public class DenoiserTest {
         assertThat(after / before).isCloseTo(1, within(0.1));
     }
 
-    /** How far what is told may be from the truth, as a share. */
-    private static final double OFF = 0.25;
+    private static final int MANY = 10;
 
     private static final int WIDTH = 144;
     private static final int HEIGHT = 96;
@@ -120,18 +125,53 @@ public class DenoiserTest {
     @Test(dataProvider = "sets")
     public void theToldErrorIsTheTrueOne(TableSet set) {
         Mix mix = Mix.of(set, Set.of());
-        Picture finished = film(set, 500).picture(mix);
+        // as it was traced, that would err itself: in the white room 95 % of its pixels by 0.05 stop, evened out by
+        // less than 0.02
+        Picture finished = Denoiser.of(film(set, 500), mix);
         double before = Double.POSITIVE_INFINITY;
         for (int passes : new int[] {4, 8, 16}) {
             Film film = film(set, passes);
             Denoiser.Shown shown = Denoiser.shown(film, mix);
             double truth = most(shown.picture(), finished);
-            assertThat(Noise.of(film, shown).most())
-                    .as("%d passes", passes)
-                    .isCloseTo(truth, withinPercentage(100 * OFF));
+            double ratio = Noise.of(film, shown).most() / truth;
+            assertThat(ratio).as("%d passes", passes).isBetween(0.9, 1.3);
             assertThat(truth).isLessThan(0.85 * before);
             before = truth;
         }
+    }
+
+    /** Of sets with dish and light by chance, the light not before the lens: hardly ever too small. */
+    @Test
+    public void ofManySetsTheToldErrorIsNotTooSmall() {
+        List<Dish> dishes = List.of(
+                Sets.chowder().dish(),
+                new Bowl(0.19, 0.075, Surface.DARK_STONEWARE, 0.78, Surface.CREAM),
+                new Loaf(0.28, 0.14, 0.11, Surface.BREAD_CRUST, Surface.RYE_CRUST),
+                new DrinkGlass(0.07, 0.12, Medium.CLEAR_GLASS, 0.7, Medium.CORDIAL, 0.8),
+                new Tin(0.11, 0.076, 0.024, Surface.STEEL, Surface.FISH_SKIN, TinLid.OFF));
+        Random random = new Random(11);
+        double[] ratios = IntStream.range(0, MANY)
+                .mapToObj(i -> {
+                    double size = 0.15 + 0.45 * random.nextDouble();
+                    double clock = (7 + 10 * random.nextDouble()) % 12;
+                    double heightAngle = 20 + 55 * random.nextDouble();
+                    double distance = 0.7 + 0.6 * random.nextDouble();
+                    return Sets.chowder()
+                            .withDish(dishes.get(i % dishes.size()))
+                            .withLight(Sets.box(size, size, clock, heightAngle, distance));
+                })
+                .mapToDouble(DenoiserTest::toldOverTrue)
+                .sorted()
+                .toArray();
+        assertThat(ratios[0]).as("%s", Arrays.toString(ratios)).isGreaterThan(0.85);
+        assertThat(ratios[MANY / 2]).as("%s", Arrays.toString(ratios)).isLessThan(1.25);
+    }
+
+    private static double toldOverTrue(TableSet set) {
+        Mix mix = Mix.of(set, Set.of());
+        Film film = film(set, 4);
+        Denoiser.Shown shown = Denoiser.shown(film, mix);
+        return Noise.of(film, shown).most() / most(shown.picture(), Denoiser.of(film(set, 50), mix));
     }
 
     private static double most(Picture one, Picture other) {
