@@ -77,6 +77,7 @@ export const DISHES: Record<Dish["kind"], Dish> = {
     contents: "cordial",
     labelHeight: 0.26,
     label: "label-paper",
+    condensation: "none",
   },
   tin: {
     kind: "tin",

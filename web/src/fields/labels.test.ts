@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import schema from "../../../docs/formats/zephyrdune-set-11.schema.json";
+import schema from "../../../docs/formats/zephyrdune-set-12.schema.json";
 import { labelOf } from "./labels";
 
 type Part = { properties?: Record<string, { const?: string }> };

@@ -1,4 +1,4 @@
-import setSchema from "../../../docs/formats/zephyrdune-set-11.schema.json";
+import setSchema from "../../../docs/formats/zephyrdune-set-12.schema.json";
 import { valueAt } from "./paths";
 
 type Node = {

@@ -1,5 +1,5 @@
 import { createContext, useContext } from "react";
-import setSchema from "../../../docs/formats/zephyrdune-set-11.schema.json";
+import setSchema from "../../../docs/formats/zephyrdune-set-12.schema.json";
 import type { Schema } from "./limits";
 import { pathOf } from "./paths";
 import { useTable } from "./store";

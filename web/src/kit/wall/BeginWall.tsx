@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from "react";
-import setSchema from "../../../../docs/formats/zephyrdune-set-11.schema.json";
+import setSchema from "../../../../docs/formats/zephyrdune-set-12.schema.json";
 import { api } from "../../api/client";
 import type { Kit } from "../../api/types";
 import { Select } from "../../fields/Choice";

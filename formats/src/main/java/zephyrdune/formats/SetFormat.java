@@ -27,7 +27,7 @@ public final class SetFormat {
     public static final String FORMAT = "zephyrdune-set";
 
     /** The version written, and the newest one read; older ones are read by way of {@link SetUpgrade}. */
-    public static final int VERSION = 11;
+    public static final int VERSION = 12;
 
     /**
      * Longest file read, in bytes: every set that can be built is shorter, however it is written. What a set may hold is limited by its

@@ -35,6 +35,8 @@ import zephyrdune.units.measure.Stops;
  * <p>Versions 8 and 9 knew fewer kinds of dishes and fewer surfaces; what they have stays as it is.
  *
  * <p>Version 10 knew no look.
+ *
+ * <p>Version 11 knew no water on the outside of bottles: they are dry.
  */
 final class SetUpgrade {
 
@@ -58,12 +60,29 @@ final class SetUpgrade {
         ObjectNode sixth = version <= 5 ? fromFifth(fifth) : fifth;
         ObjectNode seventh = version <= 6 ? fromSixth(sixth) : sixth;
         ObjectNode eighth = version <= 7 ? fromSeventh(seventh) : seventh;
-        return version <= 10 ? fromTenth(eighth) : eighth;
+        ObjectNode eleventh = version <= 10 ? fromTenth(eighth) : eighth;
+        return version <= 11 ? fromEleventh(eleventh) : eleventh;
+    }
+
+    private static ObjectNode fromEleventh(ObjectNode eleventh) {
+        ObjectNode set = eleventh.deepCopy();
+        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
+        dry(set.get("dish"));
+        if (set.get("props") instanceof ArrayNode props) {
+            props.forEach(prop -> dry(prop.get("body")));
+        }
+        return set;
+    }
+
+    private static void dry(JsonNode dish) {
+        if (dish instanceof ObjectNode bottle
+                && bottle.path(SetFormat.KIND_FIELD).asString("").equals("bottle")) {
+            bottle.put("condensation", "none");
+        }
     }
 
     private static ObjectNode fromTenth(ObjectNode tenth) {
         ObjectNode set = tenth.deepCopy();
-        set.put(SetFormat.VERSION_FIELD, SetFormat.VERSION);
         set.putObject("look").put(SetFormat.KIND_FIELD, "no-look");
         return set;
     }

@@ -12,14 +12,37 @@ import zephyrdune.render.metering.MeteredExposure;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.card.Cut;
 import zephyrdune.set.card.RoundHoles;
+import zephyrdune.set.dish.Bottle;
+import zephyrdune.set.dish.Condensation;
 import zephyrdune.set.light.Gel;
 import zephyrdune.set.light.HotSpot;
 import zephyrdune.set.room.TableTop;
+import zephyrdune.set.surface.Medium;
 import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Stops;
 
 /** Files of older versions are read as the table that they meant. */
 public class OlderVersionsTest {
+
+    /** Bottles are dry, on the table and beside it; what another kind has is its own. */
+    @Test
+    public void eleventhVersionReadsAsTheSameTable() throws BadFile {
+        assertThat(read(SetFiles.ELEVENTH_VERSION)).isEqualTo(read(SetFiles.PLAIN));
+        String bottle = """
+                { "kind": "bottle", "diameterMetres": 0.08, "bottleHeightMetres": 0.3, "glass": "clear-glass", "fill": 0.5,
+                "contents": "water", "labelHeight": 0, "label": "label-paper" }\
+                """;
+        String two = SetFiles.ELEVENTH_VERSION
+                .replaceFirst("(?s)\"dish\": \\{.*?\\}", "\"dish\": " + bottle)
+                .replace("\"props\": []", """
+                        "props": [{ "body": %s, "xMetres": 0.2, "yMetres": 0.1, "liftMetres": 0, "turnDegrees": 0 }]\
+                        """.formatted(bottle));
+        TableSet set = read(two);
+        Bottle dry =
+                new Bottle(0.08, 0.3, Medium.CLEAR_GLASS, 0.5, Medium.WATER, 0, Surface.LABEL_PAPER, Condensation.NONE);
+        assertThat(set.dish()).isEqualTo(dry);
+        assertThat(set.props().get(0).body()).isEqualTo(dry);
+    }
 
     @Test
     public void eighthAndNinthVersionReadAsTheSameTable() throws BadFile {

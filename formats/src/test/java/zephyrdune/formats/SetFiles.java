@@ -6,7 +6,7 @@ final class SetFiles {
     static final String PLAIN = """
             {
               "format": "zephyrdune-set",
-              "version": 11,
+              "version": 12,
               "title": "Plain",
               "camera": {
                 "elevationDegrees": 45,
@@ -132,9 +132,13 @@ final class SetFiles {
             }
             """;
 
+    /** The same as version 11 wrote it. */
+    static final String ELEVENTH_VERSION = PLAIN.replace("\"version\": 12", "\"version\": 11");
+
     /** The same as version 10 wrote it. */
-    static final String TENTH_VERSION =
-            PLAIN.replace("\"version\": 11", "\"version\": 10").replaceFirst(",\\s*\"look\": \\{[^}]*\\}", "");
+    static final String TENTH_VERSION = ELEVENTH_VERSION
+            .replace("\"version\": 11", "\"version\": 10")
+            .replaceFirst(",\\s*\"look\": \\{[^}]*\\}", "");
 
     /** The same as version 9 wrote it. */
     static final String NINTH_VERSION = TENTH_VERSION.replace("\"version\": 10", "\"version\": 9");

@@ -20,7 +20,7 @@ public class SetSchemaTest {
     /** Run with -Dpublish=true to write the documents anew after a change of the records. */
     @Test
     public void publishedDocumentsAreThoseInForce() throws IOException {
-        published("zephyrdune-set-11.schema.json", SetSchema.document());
+        published("zephyrdune-set-12.schema.json", SetSchema.document());
         published("zephyrdune-kit-4.schema.json", SetSchema.kitDocument());
         published("zephyrdune-lookbook-1.schema.json", SetSchema.lookbookDocument());
         published("zephyrdune-shoot-2.schema.json", SetSchema.shootDocument());

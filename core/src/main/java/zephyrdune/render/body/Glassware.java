@@ -1,8 +1,11 @@
 package zephyrdune.render.body;
 
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.render.material.Material;
 import zephyrdune.set.dish.Bottle;
+import zephyrdune.set.dish.Condensation;
 import zephyrdune.set.dish.DrinkGlass;
 import zephyrdune.set.dish.DropperBottle;
 import zephyrdune.set.dish.Jar;
@@ -18,6 +21,10 @@ final class Glassware {
     private static final double AIR_GAP = 0.0003;
 
     private static final int SHOULDER_PIECES = 7;
+
+    /** Height of a bottle's shoulder, as a share of the bottle's. */
+    private static final double SHOULDER_HIGH = 0.18;
+
     private static final int FISH = 5;
 
     private Glassware() {}
@@ -71,22 +78,25 @@ final class Glassware {
         double stopper = 0.05 * high;
         double mouth = high - stopper;
         double wall = Math.min(0.003, 0.08 * radius);
-        double[][] outside = new double[SHOULDER_PIECES + 3][];
-        outside[0] = new double[] {radius, 0};
-        for (int i = 0; i <= SHOULDER_PIECES; i++) {
-            double share = (double) i / SHOULDER_PIECES;
-            double bend = (1 + Math.cos(Math.PI * share)) / 2;
-            outside[i + 1] = new double[] {neck + (radius - neck) * bend, shoulder + share * 0.18 * high};
-        }
-        outside[SHOULDER_PIECES + 2] = new double[] {neck, mouth};
+        double level = Math.min(bottle.fill() * high, mouth - 0.002);
+        boolean beaded = bottle.condensation() == Condensation.DROPS && bottle.fill() > 0;
+        DoubleStream pieces = IntStream.rangeClosed(0, SHOULDER_PIECES)
+                .mapToDouble(i -> shoulder + i * SHOULDER_HIGH * high / SHOULDER_PIECES);
+        DoubleStream edges =
+                DoubleStream.concat(DoubleStream.of(0, mouth), beaded ? DoubleStream.of(level) : DoubleStream.empty());
+        double[][] outside = DoubleStream.concat(pieces, edges)
+                .sorted()
+                .distinct()
+                .mapToObj(z -> new double[] {shoulderRadius(radius, neck, (z - shoulder) / (SHOULDER_HIGH * high)), z})
+                .toArray(double[][]::new);
         double[][] inside = new double[outside.length][];
         for (int i = 0; i < outside.length; i++) {
             double[] point = outside[outside.length - 1 - i];
             inside[i] = new double[] {point[0] - wall, Math.max(point[1], 2 * wall)};
         }
         Body.Maker maker = new Body.Maker();
-        double level = Math.min(bottle.fill() * high, mouth - 0.002);
-        vessel(maker, bottle.glass(), bottle.contents(), level, outside, inside);
+        Material below = beaded ? Material.wetBoundary(bottle.glass()) : Material.boundary(null, bottle.glass());
+        vessel(maker, bottle.glass(), below, bottle.contents(), level, outside, inside);
         Material cork = Material.of(Surface.PALE_WOOD);
         maker.add(new Meridian(neck, mouth + AIR_GAP)
                 .to(neck, high, cork)
@@ -96,6 +106,11 @@ final class Glassware {
             maker.add(label(radius, bottle.labelFrom(), bottle.labelTo(), bottle.label()));
         }
         return maker.body();
+    }
+
+    /** Of a bottle, by how far up its shoulder that is, as a share of the shoulder's height. */
+    private static double shoulderRadius(double radius, double neck, double share) {
+        return neck + (radius - neck) * (1 + Math.cos(Math.PI * Math.max(0, Math.min(1, share)))) / 2;
     }
 
     /** Paper on the front of a round bottle. */

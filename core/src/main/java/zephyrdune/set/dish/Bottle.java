@@ -21,7 +21,8 @@ public record Bottle(
         @Within(min = 0, max = 0.9, unit = Unit.RATIO) double fill,
         Medium contents,
         @Within(min = 0, max = 0.5, unit = Unit.RATIO) double labelHeight,
-        Surface label)
+        Surface label,
+        Condensation condensation)
         implements Dish {
 
     private static final Limits LIMITS = Limits.of(Bottle.class);
@@ -40,6 +41,7 @@ public record Bottle(
         Objects.requireNonNull(glass);
         Objects.requireNonNull(contents);
         Objects.requireNonNull(label);
+        Objects.requireNonNull(condensation);
     }
 
     /** Height of the label's lower edge, metres. */

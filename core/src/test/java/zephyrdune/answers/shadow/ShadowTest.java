@@ -15,6 +15,7 @@ import zephyrdune.set.card.Card;
 import zephyrdune.set.dish.Block;
 import zephyrdune.set.dish.Bottle;
 import zephyrdune.set.dish.Cloth;
+import zephyrdune.set.dish.Condensation;
 import zephyrdune.set.dish.Prop;
 import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.room.Ambient;
@@ -75,7 +76,8 @@ public class ShadowTest {
 
     @Test
     public void aBottleInTheLightIsNamed() {
-        Bottle bottle = new Bottle(0.09, 0.3, Medium.GREEN_GLASS, 0.6, Medium.BERRY_DRINK, 0.4, Surface.LABEL_PAPER);
+        Bottle bottle = new Bottle(
+                0.09, 0.3, Medium.GREEN_GLASS, 0.6, Medium.BERRY_DRINK, 0.4, Surface.LABEL_PAPER, Condensation.NONE);
         TableSet set = Sets.chowder().withLight(box(0.2, 0.2, 9, 20, 0.9));
         TableSet inTheWay =
                 set.withProps(List.of(new Prop(bottle, 0.2, -0.2, 0, 0), new Prop(bottle, -0.17, 0, 0, -Math.PI / 2)));

@@ -11,6 +11,7 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.set.dish.Bottle;
+import zephyrdune.set.dish.Condensation;
 import zephyrdune.set.dish.DrinkGlass;
 import zephyrdune.set.dish.Jar;
 import zephyrdune.set.dish.Tin;
@@ -104,7 +105,8 @@ public class GlasswareTest {
 
     @Test
     public void bottle() {
-        Bottle bottle = new Bottle(0.075, 0.25, Medium.CLEAR_GLASS, 0.6, Medium.CORDIAL, 0.26, Surface.LABEL_PAPER);
+        Bottle bottle = new Bottle(
+                0.075, 0.25, Medium.CLEAR_GLASS, 0.6, Medium.CORDIAL, 0.26, Surface.LABEL_PAPER, Condensation.NONE);
         Solid glass = Bodies.of(bottle).clear();
         double neck = 0.38 * 0.0375;
         assertThat(side(glass, 0.01, 1)).isCloseTo(0.0375, within(FINE));
@@ -140,10 +142,37 @@ public class GlasswareTest {
         assertThat(side(rest, from + 0.065 + 1e-6, -Math.PI / 2)).isNaN();
         assertThat(side(
                         opaque(new Bottle(
-                                0.075, 0.25, Medium.CLEAR_GLASS, 0.6, Medium.CORDIAL, 0, Surface.LABEL_PAPER)),
+                                0.075,
+                                0.25,
+                                Medium.CLEAR_GLASS,
+                                0.6,
+                                Medium.CORDIAL,
+                                0,
+                                Surface.LABEL_PAPER,
+                                Condensation.NONE)),
                         0.08,
                         -Math.PI / 2))
                 .isNaN();
+    }
+
+    /** Drops stand as far up as the contents come, on the straight side, 15.5 cm, or on the shoulder, and change nothing else. */
+    @Test
+    public void aColdBottleIsWetOutside() {
+        for (double fill : new double[] {0.6, 0.68}) {
+            Solid dry = Bodies.of(filled(fill, Condensation.NONE)).clear();
+            Solid beaded = Bodies.of(filled(fill, Condensation.DROPS)).clear();
+            for (double height = 0.005; height < 0.235; height += 0.01) {
+                assertThat(relief(beaded, height)).isEqualTo(height < fill * 0.25 ? Relief.CONDENSATION : null);
+                assertThat(relief(dry, height)).isNull();
+                // between two pieces of the shoulder the outline is a straight line, and with one edge more nearer the
+                // curve
+                assertThat(side(beaded, height, 1)).isCloseTo(side(dry, height, 1), within(2e-4));
+            }
+        }
+    }
+
+    private static Bottle filled(double fill, Condensation condensation) {
+        return new Bottle(0.075, 0.25, Medium.CLEAR_GLASS, fill, Medium.CORDIAL, 0, Surface.LABEL_PAPER, condensation);
     }
 
     @Test

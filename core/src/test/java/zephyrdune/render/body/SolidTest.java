@@ -13,6 +13,7 @@ import zephyrdune.set.dish.Bottle;
 import zephyrdune.set.dish.Bowl;
 import zephyrdune.set.dish.Carton;
 import zephyrdune.set.dish.Cloth;
+import zephyrdune.set.dish.Condensation;
 import zephyrdune.set.dish.Cup;
 import zephyrdune.set.dish.Custard;
 import zephyrdune.set.dish.Cutlery;
@@ -118,7 +119,15 @@ public class SolidTest {
             new Tart(0.24, 0.03, Surface.BAKED_PASTRY, Surface.ALMOND_FILLING, Surface.PEAR),
             new Custard(0.085, 0.07, 0.055, 0.5, Surface.BLACK_SESAME),
             new DrinkGlass(0.07, 0.12, Medium.CLEAR_GLASS, 0.7, Medium.CORDIAL, 0.8),
-            new Bottle(0.075, 0.25, Medium.CLEAR_GLASS, 0.6, Medium.CORDIAL, 0.26, Surface.LABEL_PAPER),
+            new Bottle(
+                    0.075,
+                    0.25,
+                    Medium.CLEAR_GLASS,
+                    0.6,
+                    Medium.CORDIAL,
+                    0.26,
+                    Surface.LABEL_PAPER,
+                    Condensation.DROPS),
             new Tin(0.11, 0.076, 0.024, Surface.STEEL, Surface.FISH_SKIN, TinLid.OFF),
             new Tin(0.11, 0.076, 0.024, Surface.STEEL, Surface.FISH_SKIN, TinLid.CLOSED),
             new Jar(0.08, 0.1, Medium.CLEAR_GLASS, 0.75, Surface.PRESERVE, Surface.BRASS),
