@@ -39,7 +39,7 @@ public record Body(Solid opaque, Solid clear) {
         }
 
         private static Solid one(List<Solid> pieces) {
-            return pieces.isEmpty() ? null : pieces.size() == 1 ? pieces.get(0) : new Group(pieces);
+            return pieces.isEmpty() ? null : pieces.size() == 1 ? pieces.get(0) : Group.of(pieces);
         }
     }
 

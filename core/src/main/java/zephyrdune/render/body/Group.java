@@ -3,20 +3,16 @@ package zephyrdune.render.body;
 import java.util.Arrays;
 import java.util.List;
 
-/** Several bodies as one; those whose box a ray passes by are skipped. */
-final class Group implements Solid {
+/**
+ * Several bodies as one; those whose box a ray passes by are skipped.
+ *
+ * @param boxes corners of the bodies' boxes, six numbers each
+ */
+record Group(List<Solid> pieces, Solid[] bodies, double[] boxes, Ball ball, Bounds bounds) implements Solid {
 
-    private final Solid[] bodies;
-
-    /** Corners of their boxes, six numbers each. */
-    private final double[] boxes;
-
-    private final Ball ball;
-    private final Bounds bounds;
-
-    Group(List<Solid> members) {
-        bodies = members.toArray(Solid[]::new);
-        boxes = new double[6 * bodies.length];
+    static Group of(List<Solid> members) {
+        Solid[] bodies = members.toArray(Solid[]::new);
+        double[] boxes = new double[6 * bodies.length];
         Bounds all = bodies[0].bounds();
         for (int i = 0; i < bodies.length; i++) {
             Bounds one = bodies[i].bounds();
@@ -24,7 +20,11 @@ final class Group implements Solid {
             System.arraycopy(corners, 0, boxes, 6 * i, 6);
             all = all.and(one);
         }
-        bounds = all;
+        return new Group(List.of(bodies), bodies, boxes, ball(bodies, all), all);
+    }
+
+    /** Round the middle of their box: as far out as the box or as their own balls reach, whichever is less. */
+    private static Ball ball(Solid[] bodies, Bounds all) {
         double x = all.middle(0);
         double y = all.middle(1);
         double z = all.middle(2);
@@ -37,22 +37,7 @@ final class Group implements Solid {
             byBalls = Math.max(byBalls, Math.sqrt(dx * dx + dy * dy + dz * dz) + one.radius());
         }
         double byBox = Math.sqrt(all.half(0) * all.half(0) + all.half(1) * all.half(1) + all.half(2) * all.half(2));
-        ball = new Ball(x, y, z, Math.min(byBalls, byBox));
-    }
-
-    @Override
-    public List<Solid> pieces() {
-        return List.of(bodies);
-    }
-
-    @Override
-    public Ball ball() {
-        return ball;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
+        return new Ball(x, y, z, Math.min(byBalls, byBox));
     }
 
     @Override

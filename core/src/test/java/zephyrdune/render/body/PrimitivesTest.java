@@ -91,7 +91,7 @@ public class PrimitivesTest {
             {new PressedTube(0.6, 0.9, 0.02, 0, SKIN, SKIN), new Pressed(0.6, 0.9, 0.02)},
             {new Transformed(Round.whole(SKIN), x, y, z, at), turned},
             {
-                new Group(List.of(
+                Group.of(List.of(
                         new Box(0.6, 0, 0, 0.2, 0.2, 0.2, SKIN),
                         new Box(-0.6, 0.1, 0, 0.2, 0.3, 0.4, INSIDE),
                         new Box(0, 0.7, 0.5, 0.3, 0.1, 0.1, SKIN))),
@@ -213,7 +213,7 @@ public class PrimitivesTest {
         assertThat(bounds.highY()).isCloseTo(2 + 1.2, within(1e-9));
         assertThat(bounds.lowZ()).isCloseTo(3 - 0.05, within(1e-9));
         assertThat(bounds.highZ()).isCloseTo(3 + 0.35, within(1e-9));
-        Solid group = new Group(List.of(box, new Box(1, 1, 1, 0.1, 0.1, 0.1, SKIN)));
+        Solid group = Group.of(List.of(box, new Box(1, 1, 1, 0.1, 0.1, 0.1, SKIN)));
         assertThat(group.bounds().highX()).isCloseTo(1.1, within(1e-12));
         assertThat(group.bounds().lowY()).isCloseTo(-0.5, within(1e-12));
         Bounds all = group.bounds();
