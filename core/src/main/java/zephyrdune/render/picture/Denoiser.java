@@ -37,19 +37,19 @@ public final class Denoiser {
             LightComponent.HIGHLIGHT, 0.8f,
             LightComponent.SPECULAR, 1.2f));
 
-    /** Pixels are evened whatever they differ by. */
-    private static final float WHATEVER = 1e6f;
-
     /** For a first look, better a little soft than full of dots. */
     private static final Map<LightComponent, WaveletFilter.Settings> FIRST_SETTINGS = new EnumMap<>(Map.of(
             LightComponent.DIRECT,
-            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.ALIKE, WHATEVER, true, false),
+            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.ALIKE, WaveletFilter.WHATEVER, true, false),
             LightComponent.INDIRECT,
-            new WaveletFilter.Settings(new int[] {1, 2, 4, 8}, 3, Likeness.Facing.ALIKE, WHATEVER, true, false),
+            new WaveletFilter.Settings(
+                    new int[] {1, 2, 4, 8}, 3, Likeness.Facing.ALIKE, WaveletFilter.WHATEVER, true, false),
             LightComponent.HIGHLIGHT,
-            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, WHATEVER, false, false),
+            new WaveletFilter.Settings(
+                    new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, WaveletFilter.WHATEVER, false, false),
             LightComponent.SPECULAR,
-            new WaveletFilter.Settings(new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, WHATEVER, false, false)));
+            new WaveletFilter.Settings(
+                    new int[] {1}, 1, Likeness.Facing.THE_SAME_WAY, WaveletFilter.WHATEVER, false, false)));
 
     /**
      * @param picture as it is to be shown

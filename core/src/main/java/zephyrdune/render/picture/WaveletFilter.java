@@ -18,11 +18,14 @@ final class WaveletFilter {
      * @param steps distances between the pixels that are taken together, pass after pass
      * @param wide how many of these say how noisy the neighbourhood is
      * @param alike how much surfaces have to face one way, see {@link Likeness}
-     * @param noisy differences of this many standard errors count for a quarter
+     * @param noisy differences of this many standard errors count for a quarter; {@link #WHATEVER} if none matters
      * @param coloured whether the light has the surface's colour, which is taken out first
      * @param strays whether single pixels far brighter than those round them are dimmed
      */
     record Settings(int[] steps, int wide, Likeness.Facing alike, float noisy, boolean coloured, boolean strays) {}
+
+    /** Pixels are evened whatever they differ by; how noisy they are is then not worked out. */
+    static final float WHATEVER = 1e6f;
 
     /** What is darker than this is not divided by its colour. */
     private static final float DARKEST = 0.01f;
@@ -99,6 +102,12 @@ final class WaveletFilter {
         if (settings.strays) {
             withoutStrays(samples);
         }
+        if (settings.noisy == WHATEVER) {
+            Arrays.fill(light.variance(), 1);
+            passes(likeness);
+            Arrays.fill(light.variance(), Float.NaN);
+            return;
+        }
         NoisyLight found = light.copy();
         setVariance(widely(squares(halves ? light.half() : light.green()), likeness));
         if (!halves) {
@@ -107,6 +116,14 @@ final class WaveletFilter {
                 light.variance()[pixel] = Math.max(0, light.variance()[pixel] - mean[pixel]);
             }
         }
+        passes(likeness);
+        if (halves) {
+            findBias(found, likeness);
+        }
+        setVariance(widely(squares(light.half()), likeness));
+    }
+
+    private void passes(Likeness likeness) {
         NoisyLight next = NoisyLight.none(bias.length);
         for (int step : settings.steps) {
             WaveletPass.over(light, next, pixels, step, likeness.at(step, settings.alike), settings.noisy);
@@ -114,10 +131,6 @@ final class WaveletFilter {
             light = next;
             next = before;
         }
-        if (halves) {
-            findBias(found, likeness);
-        }
-        setVariance(widely(squares(light.half()), likeness));
     }
 
     private void setVariance(float[] variance) {

@@ -46,6 +46,17 @@ public class DenoiserTest {
         assertThat(apart(Denoiser.of(early, mix), finished)).isLessThan(0.8 * apart(early.picture(mix), finished));
     }
 
+    /** A first look is soft rather than full of dots, and says nothing of its error. */
+    @Test
+    public void aFirstLookIsEvenedWhateverItsPixelsDifferBy() {
+        Film look = new Film(set, 120, 80, false, true);
+        look.pass(SampleBudget.FIRST, () -> false);
+        Denoiser.Shown shown = Denoiser.shown(look, mix);
+        Picture finished = film(128).picture(mix);
+        assertThat(apart(shown.picture(), finished)).isLessThan(0.7 * apart(look.picture(mix), finished));
+        assertThat(shown.error()).containsOnly(Float.NaN);
+    }
+
     private static double apart(Picture one, Picture other) {
         double sum = 0;
         for (int pixel = 0; pixel < 120 * 80; pixel++) {
