@@ -74,12 +74,12 @@ public final class Denoiser {
         Map<LightComponent, WaveletFilter.Settings> settings = film.sparse() ? FIRST_SETTINGS : SETTINGS;
         for (LightComponent component : LightComponent.values()) {
             EnumSet<LightComponent> alone = EnumSet.of(component);
+            float[] found = film.linear(mix, alone);
+            if (halves && dark(found)) {
+                continue;
+            }
             WaveletFilter filter = new WaveletFilter(
-                    settings.get(component),
-                    film.guides(),
-                    pixels,
-                    film.linear(mix, alone),
-                    film.halfDifference(mix, alone));
+                    settings.get(component), film.guides(), pixels, found, film.halfDifference(mix, alone));
             filter.even(likeness, film.samples());
             filter.addTo(sum, squares, LEFT.get(component));
         }
@@ -87,5 +87,14 @@ public final class Denoiser {
             squares[pixel] = (float) Math.sqrt(squares[pixel]);
         }
         return new Shown(Picture.atLeastBlack(width, height, sum), squares);
+    }
+
+    private static boolean dark(float[] light) {
+        for (float value : light) {
+            if (value != 0) {
+                return false;
+            }
+        }
+        return true;
     }
 }

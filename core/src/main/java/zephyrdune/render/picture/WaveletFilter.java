@@ -142,19 +142,16 @@ final class WaveletFilter {
      * colour, as it is known, may be off by.
      */
     private void findBias(NoisyLight found, Likeness likeness) {
-        float[] changes = new float[bias.length];
-        float[] noisyChanges = new float[bias.length];
+        float[] more = new float[bias.length];
         for (int pixel = 0; pixel < bias.length; pixel++) {
             float change = light.green()[pixel] - found.green()[pixel];
             float noisy = light.half()[pixel] - found.half()[pixel];
-            changes[pixel] = change * change;
-            noisyChanges[pixel] = noisy * noisy;
+            more[pixel] = change * change - noisy * noisy;
         }
-        changes = widely(changes, likeness);
-        noisyChanges = widely(noisyChanges, likeness);
+        more = widely(more, likeness);
         for (int pixel = 0; pixel < bias.length; pixel++) {
             float tone = settings.coloured ? guides.unsure(pixel) * light.green()[pixel] : 0;
-            bias[pixel] = Math.max(0, changes[pixel] - noisyChanges[pixel]) + tone * tone;
+            bias[pixel] = Math.max(0, more[pixel]) + tone * tone;
         }
     }
 
