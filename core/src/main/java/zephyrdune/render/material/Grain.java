@@ -74,8 +74,8 @@ public final class Grain {
             case CHUNKS -> chunks(per, x, y, z);
             case CRUST -> crust(per, x, y, z, normalZ);
             case DROPS -> {
-                balls(per, x, y, z, 0, -1, 0);
-                balls(2.3 * per, x, y, z, 1, -1, 0);
+                balls(per, x, y, z, 0, -drop(pixels), 0);
+                balls(2.3 * per, x, y, z, 1, -drop(pixels / 2.3), 0);
             }
             default -> {}
         }
@@ -115,6 +115,11 @@ public final class Grain {
         rise[1] += weight * noise.gy * py / finest;
         rise[2] += weight * noise.gz * pz / finest;
         mottle += 1.6 * weight * noise.value;
+    }
+
+    /** How much of a drop that takes so many pixels is seen: what bends light within two of them is noise, and no drop. */
+    private static double drop(double pixels) {
+        return Math.max(0, Math.min(1, (pixels / PIXELS - 1) / 2));
     }
 
     /** Planks along x, each of its own tone, sawn through wavering year rings, with fibres drawn out along it. */

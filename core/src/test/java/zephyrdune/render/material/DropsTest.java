@@ -43,4 +43,24 @@ public class DropsTest {
         assertThat(widest).isBetween(0.002, 0.015);
         assertThat(grain.tone(Relief.CONDENSATION)).isEqualTo(1);
     }
+
+    /** In a first look a drop is a pixel or two: it would be noise, so the glass is smooth; with more pixels it leans ever more. */
+    @Test
+    public void dropsThatNoPixelsShowAreLeftOut() {
+        Grain grain = new Grain();
+        double before = -1;
+        for (double pixels : new double[] {1, 2, 4, 6}) {
+            double most = 0;
+            for (int column = 0; column < PLACES; column++) {
+                grain.at(Relief.CONDENSATION, pixels, column * STEP, 0.01, 0.05, 0, 0, 1);
+                most = Math.max(most, Math.hypot(grain.nx(), grain.ny()));
+            }
+            if (pixels <= 2) {
+                assertThat(most).isZero();
+            } else {
+                assertThat(most).isGreaterThan(1.2 * before);
+            }
+            before = most;
+        }
+    }
 }
