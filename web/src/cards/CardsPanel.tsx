@@ -58,8 +58,9 @@ function CardFields({ at, card }: { at: number; card: Card }) {
   const slit = card.cut.holes.kind === "slit";
   return (
     <>
-      <Effect card={at} mirror={card.surface === "mirror"} />
-      <BeamSlide at={at} />
+      {/* each card its own: what the one picked before does and may do is not shown for this one */}
+      <Effect key={`effect of ${at}`} card={at} mirror={card.surface === "mirror"} />
+      <BeamSlide key={`slide of ${at}`} at={at} />
       <div className="col-span-full flex flex-wrap gap-1.5">
         <PanelButton onClick={() => void placeCard(at, "OPPOSITE")}>Opposite the light</PanelButton>
         <PanelButton onClick={() => void placeCard(at, "BOUNCE")}>Turn to bounce</PanelButton>
