@@ -70,13 +70,16 @@ public final class Denoiser {
         float[] squares = new float[width * height];
         boolean halves = film.samples() >= Noise.LEAST_SAMPLES;
         Neighbourhood pixels = new Neighbourhood(width, height);
-        Likeness likeness = new Likeness(film.guides(), width, height, halves);
+        Likeness likeness = new Likeness(film.guides(), width, height);
         Map<LightComponent, WaveletFilter.Settings> settings = film.sparse() ? FIRST_SETTINGS : SETTINGS;
         for (LightComponent component : LightComponent.values()) {
             EnumSet<LightComponent> alone = EnumSet.of(component);
             float[] found = film.linear(mix, alone);
             if (halves && dark(found)) {
                 continue;
+            }
+            if (!halves && component == LightComponent.SPECULAR) {
+                found = DarkSpecks.filled(found, film.guides(), width, height);
             }
             WaveletFilter filter = new WaveletFilter(
                     settings.get(component), film.guides(), pixels, found, film.halfDifference(mix, alone));

@@ -50,21 +50,19 @@ final class Likeness {
     private final float[] distances;
     private final float[][] normals;
 
-    /** @param images whether pixels that show the image of something else are like each other, too */
-    Likeness(FirstHits guides, int width, int height, boolean images) {
+    Likeness(FirstHits guides, int width, int height) {
         this.width = width;
         this.height = height;
         kinds = new float[width * height];
         distances = new float[width * height];
         normals = new float[3][width * height];
-        IntStream.range(0, height).parallel().forEach(row -> take(guides, row, images));
+        IntStream.range(0, height).parallel().forEach(row -> take(guides, row));
     }
 
-    private void take(FirstHits guides, int row, boolean images) {
+    private void take(FirstHits guides, int row) {
         for (int pixel = row * width; pixel < (row + 1) * width; pixel++) {
             int owner = guides.owner()[pixel];
-            boolean image = guides.mirrors()[pixel];
-            kinds[pixel] = !image ? 2 * owner : images ? 2 * owner + 1 : -4 - pixel;
+            kinds[pixel] = 2 * owner + (guides.mirrors()[pixel] ? 1 : 0);
             // nothing is as far as nothing
             distances[pixel] = owner < 0 ? 1 : guides.distance()[pixel];
             for (int axis = 0; axis < 3; axis++) {
