@@ -67,12 +67,10 @@ public final class Chain {
 
     private void build() {
         double beam = spread(light.source().distribution());
-        links.add(new Link(
-                Link.Kind.SOURCE, Link.Kind.SOURCE.title(), "light.source", 0, 0, 0, 1, beam, Optional.empty()));
+        links.add(new Link(Link.Kind.SOURCE, "light.source", 0, 0, 0, 1, beam, Optional.empty()));
         Gel gel = light.gel();
         if (!gel.equals(Gel.NONE)) {
-            links.add(new Link(
-                    Link.Kind.GEL, Link.Kind.GEL.title(), "light.gel", gel.loss(), 0, 0, 1, beam, Optional.empty()));
+            links.add(new Link(Link.Kind.GEL, "light.gel", gel.loss(), 0, 0, 1, beam, Optional.empty()));
         }
         fill();
         left *= gel.through();
@@ -178,15 +176,7 @@ public final class Chain {
         double loss = Stops.between(left, arriving);
         if (loss > WORTH_A_WORD) {
             links.add(new Link(
-                    Link.Kind.SPILL,
-                    Link.Kind.SPILL.title(),
-                    field,
-                    loss,
-                    0,
-                    0,
-                    1,
-                    spread(light.source().distribution()),
-                    Optional.empty()));
+                    Link.Kind.SPILL, field, loss, 0, 0, 1, spread(light.source().distribution()), Optional.empty()));
         }
         left = arriving;
     }
@@ -200,8 +190,7 @@ public final class Chain {
             double used,
             Optional<Origin> origin) {
         left *= share;
-        links.add(
-                new Link(kind, kind.title(), field, Stops.between(1, share), across, along, used, LAMBERTIAN, origin));
+        links.add(new Link(kind, field, Stops.between(1, share), across, along, used, LAMBERTIAN, origin));
     }
 
     private void last(Link.Kind kind, String field, double flux, Optional<Origin> origin) {
@@ -226,7 +215,6 @@ public final class Chain {
     private Link link(Link.Kind kind, String field, double loss, Optional<Origin> origin) {
         return new Link(
                 kind,
-                kind.title(),
                 field,
                 loss,
                 2 * face.acrossHalf().norm(),

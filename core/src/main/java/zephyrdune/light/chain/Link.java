@@ -26,6 +26,18 @@ public record Link(
         double spread,
         Optional<Origin> origin) {
 
+    Link(
+            Kind kind,
+            String field,
+            double loss,
+            double across,
+            double along,
+            double used,
+            double spread,
+            Optional<Origin> origin) {
+        this(kind, kind.title(), field, loss, across, along, used, spread, origin);
+    }
+
     Link called(String newTitle) {
         return new Link(kind, newTitle, field, loss, across, along, used, spread, origin);
     }
