@@ -27,8 +27,7 @@ public final class Denoiser {
 
     /**
      * Mean square of the noise that is left, over what the halves tell: the median of 31 sets and a quarter more, so that what is told is hardly
-     * ever too small (light-model.md). Light straight from the lights
-     * and its images are spread more evenly over the whole than over its halves laid together by chance, so less is left; light by way of other
+     * ever too small (light-model.md). Light straight from the lights and its images are spread more evenly over the whole than over its halves laid together by chance, so less is left; light by way of other
      * surfaces is evened widely, and pixels pick by their own noise, of which the halves know nothing, whom they are evened with.
      */
     private static final Map<LightComponent, Float> LEFT = new EnumMap<>(Map.of(

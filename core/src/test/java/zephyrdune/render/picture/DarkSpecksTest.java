@@ -44,7 +44,7 @@ public class DarkSpecksTest {
         assertThat(dark()).isZero();
     }
 
-    /** All but the corners of a block, which have three dark neighbours each. */
+    /** Even the corners of a block have three dark neighbours each. */
     @Test
     public void whatIsThreePixelsWideStays() {
         darken(at(3, 3), at(4, 3), at(5, 3), at(3, 4), at(4, 4), at(5, 4), at(3, 5), at(4, 5), at(5, 5));

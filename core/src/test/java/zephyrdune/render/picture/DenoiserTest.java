@@ -136,8 +136,7 @@ public class DenoiserTest {
     @Test(dataProvider = "sets")
     public void theToldErrorIsTheTrueOne(TableSet set) {
         Mix mix = Mix.of(set, Set.of());
-        // as it was traced, that would err itself: in the white room 95 % of its pixels by 0.05 stop, evened out by
-        // less than 0.02
+        // as it was traced it errs itself: in the white room 95 % of its pixels lie up to 0.05 stop from it evened out
         Picture finished = Denoiser.of(film(set, 500), mix);
         double before = Double.POSITIVE_INFINITY;
         for (int passes : new int[] {4, 8, 16}) {
