@@ -55,7 +55,7 @@ final class StartedApplication implements AutoCloseable {
         if (!Boolean.getBoolean("screenshots")) {
             // grain is no matter here, and what gets finer would take half of the machine from what is tested
             builder.environment().put("ZEPHYRDUNE_PICTURES_DONE_AT", "5");
-            builder.environment().put("ZEPHYRDUNE_PICTURES_WIDEST", "480");
+            builder.environment().put("ZEPHYRDUNE_PICTURES_WIDEST", "240");
         }
         return builder;
     }
