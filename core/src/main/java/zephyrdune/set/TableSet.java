@@ -12,6 +12,7 @@ import zephyrdune.set.dish.Prop;
 import zephyrdune.set.light.Base;
 import zephyrdune.set.light.Light;
 import zephyrdune.set.light.Pose;
+import zephyrdune.set.light.PowerChoice;
 import zephyrdune.set.look.Look;
 import zephyrdune.set.room.Ambient;
 import zephyrdune.set.room.Backdrop;
@@ -54,6 +55,9 @@ public record TableSet(
 
     private static final CountLimit PROPS = Limits.count(TableSet.class, "props");
     private static final CountLimit CARDS = Limits.count(TableSet.class, "cards");
+
+    private static final double ANY_APERTURE = 8;
+    private static final double ANY_SPEED = 100;
 
     public TableSet {
         TITLE.require(title);
@@ -106,5 +110,15 @@ public record TableSet(
             throw new Refused("cards", "There is no card %d in this set".formatted(at + 1));
         }
         return cards.get(at);
+    }
+
+    /**
+     * This set with aperture, speed, bias and power put aside, of which the light on the table at full power knows nothing: sets that differ in
+     * these alone come to the same one.
+     */
+    public TableSet atAnySettings() {
+        return with(any -> any.exposure(exposure.with(settings ->
+                        settings.aperture(ANY_APERTURE).speed(ANY_SPEED).bias(0)))
+                .light(light.withPower(PowerChoice.FOLLOWS, 0)));
     }
 }

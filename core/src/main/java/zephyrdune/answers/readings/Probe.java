@@ -30,11 +30,10 @@ import zephyrdune.set.kit.UsualSpread;
 import zephyrdune.set.light.Bare;
 import zephyrdune.set.light.EvenlyLit;
 import zephyrdune.set.light.Light;
-import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.measure.Stops;
 import zephyrdune.units.sampling.Sureness;
 
-/** Reads a set; what several readings need is worked out once. */
+/** Reads a set; what several readings need is worked out once. Kinds that share no work may be read at once. */
 final class Probe {
 
     /** A part of the panel that is smaller than this share of it is told apart from it. */
@@ -52,7 +51,6 @@ final class Probe {
     private Mix mix;
     private ApparentSize acting;
     private Optional<Highlight> highlight;
-    private Cancellation.Aside<Optional<SeenContrast>> seen;
     private final ShadowReadings shadow;
     private final ShapingReadings shaping;
 
@@ -75,7 +73,7 @@ final class Probe {
                     EDGE_TO_RIM,
                     SHADOW_LENGTH,
                     SHADOW_CLOCK -> shadow.read(kind);
-            case SHADOW_DEPTH -> shadow.depth(this::mix);
+            case SHADOW_DEPTH -> shadow.depth(mix());
             case FALL_OFF_HERO -> fallOff(kind, FallOff.acrossHero(set, key));
             case FALL_OFF_FRAME -> fallOff(kind, FallOff.acrossFrame(set, key));
             case BACKDROP_LEVEL ->
@@ -134,20 +132,19 @@ final class Probe {
         return bare ? light.loss() : Stops.between(light.source().flux(), key.flux());
     }
 
-    private MeteredExposure hero() {
+    private synchronized MeteredExposure hero() {
         if (hero == null) {
             hero = MeteredExposure.of(set, key, sureness);
         }
         return hero;
     }
 
-    /** Begins on the shadow's depth and the contrast seen, which take as long as the rest. */
+    /** Finds the place that is exposed for, by all cores: the other readings wait for it. */
     void ahead() {
-        shadow.ahead(mix());
-        seen = Cancellation.aside(() -> SeenContrast.of(set, mix));
+        key.brightest();
     }
 
-    private Mix mix() {
+    private synchronized Mix mix() {
         if (mix == null) {
             mix = Mix.of(set, Set.of(), key, hero().below());
         }
@@ -208,7 +205,7 @@ final class Probe {
     }
 
     private Reading contrast() {
-        return (seen == null ? SeenContrast.of(set, mix()) : seen.outcome())
+        return SeenContrast.of(set, mix())
                 .map(found -> Double.isFinite(found.stops())
                         ? Reading.of(CONTRAST_SEEN, found.stops(), found.bright(), found.dark())
                                 .named(Wording.CONTRAST.of(found.stops()))

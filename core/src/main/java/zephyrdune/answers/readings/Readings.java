@@ -1,10 +1,13 @@
 package zephyrdune.answers.readings;
 
-import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.concurrent.CancellationException;
+import java.util.stream.Collectors;
 import zephyrdune.set.TableSet;
 import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.sampling.Sureness;
@@ -16,7 +19,7 @@ public final class Readings {
 
     private static final System.Logger LOG = System.getLogger(Readings.class.getName());
 
-    /** Readings that take longest, each apart from the other. */
+    /** Readings that take longest: where they are asked for, all cores work. */
     private static final List<ReadingKind> TRACED = List.of(ReadingKind.SHADOW_DEPTH, ReadingKind.LIT_TO_SHADOW);
 
     /** Readings that are looked at as long as their sureness asks for. */
@@ -55,10 +58,34 @@ public final class Readings {
     /** Some readings, those that are sampled no surer than asked for. */
     public static List<Reading> of(TableSet set, Sureness sureness, ReadingKind... kinds) {
         Probe probe = new Probe(set, sureness);
-        if (Arrays.asList(kinds).containsAll(TRACED)) {
-            begin(probe);
-        }
-        return Arrays.stream(kinds).map(kind -> read(probe, kind)).toList();
+        List<ReadingKind> asked = List.of(kinds);
+        return asked.containsAll(TRACED)
+                ? onAllCores(probe, asked)
+                : asked.stream().map(kind -> read(probe, kind)).toList();
+    }
+
+    private static List<Reading> onAllCores(Probe probe, List<ReadingKind> asked) {
+        begin(probe);
+        Map<Integer, List<ReadingKind>> parts =
+                asked.stream().collect(Collectors.groupingBy(Readings::part, TreeMap::new, Collectors.toList()));
+        Map<ReadingKind, Reading> read = new EnumMap<>(ReadingKind.class);
+        Cancellation.onAllCores(
+                        List.copyOf(parts.values()),
+                        part -> part.stream().map(kind -> read(probe, kind)).toList())
+                .forEach(part -> part.forEach(reading -> read.put(reading.kind(), reading)));
+        return asked.stream().map(read::get).toList();
+    }
+
+    /** Which readings one thread does, as they come of the same work; first what others wait for, then what takes longest. */
+    private static int part(ReadingKind kind) {
+        return switch (ReadingGroup.of(kind)) {
+            case POWER -> 0;
+            case PATTERN -> 1;
+            case CONTRAST -> kind == ReadingKind.CONTRAST_SEEN ? 2 : 3;
+            case SHADOW -> 4;
+            case HIGHLIGHT -> 5;
+            default -> 6;
+        };
     }
 
     private static void begin(Probe probe) {

@@ -9,7 +9,6 @@ import static zephyrdune.answers.readings.ReadingKind.SHADOW_LENGTH;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Supplier;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.answers.shadow.ShadowDepth;
 import zephyrdune.light.illuminance.KeyLight;
@@ -19,7 +18,6 @@ import zephyrdune.render.lens.Perspective;
 import zephyrdune.render.picture.Mix;
 import zephyrdune.set.TableSet;
 import zephyrdune.set.light.OffRoom;
-import zephyrdune.units.measure.Cancellation;
 import zephyrdune.units.sampling.Sureness;
 
 /** The readings of the hero's shadow: where it falls, its edges, how dark it is. */
@@ -40,7 +38,6 @@ final class ShadowReadings {
     private final KeyLight key;
     private final Sureness sureness;
     private Optional<TableShadow> shadow;
-    private Cancellation.Aside<Optional<ShadowDepth>> begun;
 
     ShadowReadings(TableSet set, KeyLight key, Sureness sureness) {
         this.set = set;
@@ -55,17 +52,10 @@ final class ShadowReadings {
                 .orElseGet(() -> Reading.absent(kind, noShadow()));
     }
 
-    /** Begins on how dark it is. */
-    void ahead(Mix mix) {
-        Optional<TableShadow> thrown = tableShadow();
-        begun = Cancellation.aside(() -> ShadowDepth.of(set, thrown, mix, sureness));
-    }
-
-    /** How dark it is; found now if it was not begun ahead. */
-    Reading depth(Supplier<Mix> mix) {
-        Optional<ShadowDepth> found =
-                begun == null ? ShadowDepth.of(set, tableShadow(), mix.get(), sureness) : begun.outcome();
-        return found.filter(depth -> Double.isFinite(depth.stops()))
+    /** How dark it is. */
+    Reading depth(Mix mix) {
+        return ShadowDepth.of(set, tableShadow(), mix, sureness)
+                .filter(depth -> Double.isFinite(depth.stops()))
                 .map(depth -> Reading.of(SHADOW_DEPTH, depth.stops(), depth.place())
                         .named(Wording.SHADOW.of(depth.stops()))
                         .uncertain(depth.error())
@@ -86,7 +76,7 @@ final class ShadowReadings {
         return key.at(place, Vector3D.Unit.PLUS_Z) < HARDLY * key.openAt(place, Vector3D.Unit.PLUS_Z);
     }
 
-    private Optional<TableShadow> tableShadow() {
+    private synchronized Optional<TableShadow> tableShadow() {
         if (shadow == null) {
             shadow = TableShadow.of(set.dish(), key.face());
         }

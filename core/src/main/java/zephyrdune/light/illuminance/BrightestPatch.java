@@ -27,6 +27,9 @@ final class BrightestPatch {
     private static final int PLACES = 61;
 
     private static final double ON_TOP = 0.8;
+    private static final Comparator<Place> BRIGHTEST_FIRST =
+            Comparator.comparingDouble(Place::light).reversed();
+
     private static final double GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
 
     /** So many places are followed uphill, in steps from this share of the hero's radius down to two millimetres; the best of them down to a fifth of one. */
@@ -44,6 +47,8 @@ final class BrightestPatch {
 
     private record Place(double x, double y, double light) {}
 
+    private record Spot(double x, double y) {}
+
     private BrightestPatch(TableSet set, KeyLight key) {
         dish = set.dish();
         this.key = key;
@@ -53,15 +58,20 @@ final class BrightestPatch {
     static Vector3D of(TableSet set, KeyLight key) {
         BrightestPatch search = new BrightestPatch(set, key);
         Place middle = search.at(0, 0);
-        List<Place> places = new ArrayList<>();
-        set.cards().stream().filter(card -> card.cut().patterned()).forEach(card -> search.images(card, places));
-        search.between(places);
-        Place best = search.apart(places).stream()
-                .map(place -> search.uphill(place, FIRST_STEP * search.dish.radius(), COARSE_STEP))
-                .sorted(Comparator.comparingDouble(Place::light).reversed())
-                .limit(FOLLOWED_TO_THE_END)
-                .map(place -> search.uphill(place, COARSE_STEP, LAST_STEP))
-                .max(Comparator.comparingDouble(Place::light))
+        List<Spot> spots = new ArrayList<>();
+        set.cards().stream().filter(card -> card.cut().patterned()).forEach(card -> search.images(card, spots));
+        search.between(spots);
+        List<Place> places = Cancellation.onAllCores(spots, spot -> search.at(spot.x, spot.y));
+        Place best = search
+                .uphill(
+                        search.uphill(search.apart(places), FIRST_STEP * search.dish.radius(), COARSE_STEP).stream()
+                                .sorted(BRIGHTEST_FIRST)
+                                .limit(FOLLOWED_TO_THE_END)
+                                .toList(),
+                        COARSE_STEP,
+                        LAST_STEP)
+                .stream()
+                .min(BRIGHTEST_FIRST)
                 .orElse(middle);
         return middle.light >= AS_GOOD * best.light ? search.hero : Vector3D.of(best.x, best.y, search.hero.getZ());
     }
@@ -70,8 +80,7 @@ final class BrightestPatch {
     private List<Place> apart(List<Place> places) {
         double least = FIRST_STEP * dish.radius();
         List<Place> chosen = new ArrayList<>();
-        places.sort(Comparator.comparingDouble(Place::light).reversed());
-        for (Place place : places) {
+        for (Place place : places.stream().sorted(BRIGHTEST_FIRST).toList()) {
             boolean near = chosen.stream().anyMatch(one -> Math.hypot(one.x - place.x, one.y - place.y) < least);
             if (!near && chosen.size() < FOLLOWED) {
                 chosen.add(place);
@@ -91,7 +100,7 @@ final class BrightestPatch {
     }
 
     /** Where the light's middle shines through the openings of a card onto the hero's top. */
-    private void images(Card card, List<Place> places) {
+    private void images(Card card, List<Spot> spots) {
         Vector3D light = key.face().centre();
         for (Panel panel : card.panels()) {
             for (Piece opening : panel.pieces()) {
@@ -99,20 +108,24 @@ final class BrightestPatch {
                 double share = (light.getZ() - hero.getZ()) / (light.getZ() - in.getZ());
                 Vector3D at = light.add(in.subtract(light).multiply(share));
                 if (share > 1 && onTop(at.getX(), at.getY())) {
-                    places.add(at(at.getX(), at.getY()));
+                    spots.add(new Spot(at.getX(), at.getY()));
                 }
             }
         }
     }
 
-    private void between(List<Place> places) {
+    private void between(List<Spot> spots) {
         for (int i = 0; i < PLACES; i++) {
             double turn = i * GOLDEN_ANGLE;
             double x = Math.cos(turn);
             double y = Math.sin(turn);
             double out = ON_TOP * dish.out(x, y) * Math.sqrt(i / (double) PLACES);
-            places.add(at(out * x, out * y));
+            spots.add(new Spot(out * x, out * y));
         }
+    }
+
+    private List<Place> uphill(List<Place> from, double first, double last) {
+        return Cancellation.onAllCores(from, place -> uphill(place, first, last));
     }
 
     private Place uphill(Place from, double first, double last) {

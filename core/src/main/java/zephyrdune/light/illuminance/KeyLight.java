@@ -20,6 +20,9 @@ public final class KeyLight {
     /** A set is read, looked over and metered by several that do not know of each other. */
     private static final Remembered<TableSet, KeyLight> FINE = new Remembered<>(48);
 
+    /** The same by {@link TableSet#atAnySettings()}: while aperture, speed, bias or power are changed the light stays. */
+    private static final Remembered<TableSet, KeyLight> FINE_AT_ANY_SETTINGS = new Remembered<>(48);
+
     private static final Vector3D UP = Vector3D.Unit.PLUS_Z;
 
     private final EmittingFace face;
@@ -54,7 +57,10 @@ public final class KeyLight {
 
     /** For readings. */
     public static KeyLight of(TableSet set) {
-        return FINE.get(set, () -> of(set, Illuminance.FINE));
+        return FINE.get(set, () -> {
+            TableSet lit = set.atAnySettings();
+            return FINE_AT_ANY_SETTINGS.get(lit, () -> of(lit, Illuminance.FINE));
+        });
     }
 
     /** @param error wanted where the light has to be sampled, as a share of the value */
@@ -88,7 +94,7 @@ public final class KeyLight {
     }
 
     /** The place on the hero's top that is exposed for: its middle; under a pattern the brightest patch, where it is brighter than that. */
-    public Vector3D brightest() {
+    public synchronized Vector3D brightest() {
         if (brightest == null) {
             brightest = patterned ? BrightestPatch.of(set, this) : hero;
         }
@@ -96,7 +102,7 @@ public final class KeyLight {
     }
 
     /** Illuminance of a level surface there, lux or lux seconds; zero when the light does not reach it. */
-    public double heroIlluminance() {
+    public synchronized double heroIlluminance() {
         if (Double.isNaN(heroIlluminance)) {
             heroIlluminance = at(brightest(), UP);
         }

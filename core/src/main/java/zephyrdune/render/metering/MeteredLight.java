@@ -39,6 +39,9 @@ public record MeteredLight(
     /** What was metered last. */
     private static final Remembered<Asked, MeteredLight> METERED = new Remembered<>(96);
 
+    /** The same by {@link TableSet#atAnySettings()}. */
+    private static final Remembered<Asked, MeteredLight> METERED_AT_ANY_SETTINGS = new Remembered<>(96);
+
     /** @param key by identity: the same set's is the same one */
     private record Asked(TableSet set, KeyLight key, boolean rough) {}
 
@@ -56,7 +59,11 @@ public record MeteredLight(
 
     /** The same, no surer than asked for. */
     public static MeteredLight of(TableSet set, KeyLight key, Sureness sureness) {
-        return METERED.get(new Asked(set, key, sureness == Sureness.ROUGH), () -> metered(set, key, sureness));
+        boolean rough = sureness == Sureness.ROUGH;
+        return METERED.get(new Asked(set, key, rough), () -> {
+            TableSet lit = set.atAnySettings();
+            return METERED_AT_ANY_SETTINGS.get(new Asked(lit, key, rough), () -> metered(lit, key, sureness));
+        });
     }
 
     private static MeteredLight metered(TableSet set, KeyLight key, Sureness sureness) {

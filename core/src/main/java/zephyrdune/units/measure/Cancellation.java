@@ -8,6 +8,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -61,9 +62,25 @@ public final class Cancellation {
         private final Errand errand;
         private final CompletableFuture<T> work;
 
-        private Aside(Errand errand, CompletableFuture<T> work) {
+        /** What is to be done, until somebody begins on it. */
+        private final AtomicReference<Supplier<T>> waiting;
+
+        private Aside(Errand errand, Supplier<T> work) {
             this.errand = errand;
-            this.work = work;
+            waiting = new AtomicReference<>(work);
+            this.work = CompletableFuture.supplyAsync(this::begin, ForkJoinPool.commonPool());
+        }
+
+        private T begin() {
+            Supplier<T> taken = waiting.getAndSet(null);
+            return taken == null ? null : help(errand, taken);
+        }
+
+        /** Waits until it is done, if anybody has begun on it; else nobody will. */
+        private void endOrForget() {
+            if (waiting.getAndSet(null) == null) {
+                outcome();
+            }
         }
 
         /**
@@ -108,11 +125,13 @@ public final class Cancellation {
 
     /** Begins work on another thread, for this one, until this one is interrupted. */
     public static <T> Aside<T> aside(Supplier<T> work) {
-        Errand errand = Errand.forThisThread();
-        return new Aside<>(errand, CompletableFuture.supplyAsync(() -> help(errand, work), ForkJoinPool.commonPool()));
+        return new Aside<>(Errand.forThisThread(), work);
     }
 
-    /** What comes of each of a list, in its order, worked on by this thread and one more for every other core. */
+    /**
+     * What comes of each of a list, in its order, worked on by this thread and one more for every other core; by this one alone while the
+     * others have no time.
+     */
     public static <T, R> List<R> onAllCores(List<T> all, Function<T, R> work) {
         AtomicInteger next = new AtomicInteger();
         AtomicReferenceArray<R> results = new AtomicReferenceArray<>(all.size());
@@ -127,7 +146,7 @@ public final class Cancellation {
                 .mapToObj(core -> aside(share))
                 .toList();
         share.get();
-        others.forEach(Aside::outcome);
+        others.forEach(Aside::endOrForget);
         return IntStream.range(0, all.size()).mapToObj(results::get).toList();
     }
 

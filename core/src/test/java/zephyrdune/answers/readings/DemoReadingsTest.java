@@ -3,12 +3,18 @@ package zephyrdune.answers.readings;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.Test;
 import zephyrdune.light.illuminance.HowellVector;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
+import zephyrdune.set.card.Cut;
+import zephyrdune.set.card.RoundHoles;
 import zephyrdune.set.light.Light;
+import zephyrdune.set.surface.Surface;
 
 /**
  * The readings of the demo's first set against closed forms: Howell's configuration factors B-3 (parallel) and B-4 (square)
@@ -102,6 +108,27 @@ public class DemoReadingsTest {
     @Test
     public void everyKindIsReadOnceInOrder() {
         assertThat(Readings.of(set).stream().map(Reading::kind)).containsExactly(ReadingKind.values());
+    }
+
+    /** However many cores share the work, each reading is the one that it is by itself. */
+    @Test
+    public void allTogetherAreAsEachAlone() {
+        Card holed = new Card(Surface.BLACK_PAPER, 0.6, 0.6, 10 * Math.PI / 6, 0.45, 0.15, 0, -0.7)
+                .withCut(Cut.of(new RoundHoles(0.02, 0.06)));
+        Card white = new Card(Surface.WHITE_PAPER, 0.4, 0.3, 4 * Math.PI / 6, 0.3, 0.15, 0, 0);
+        TableSet shaped = set.withCards(List.of(holed, white));
+        assertThat(Readings.of(shaped))
+                .isEqualTo(Arrays.stream(ReadingKind.values())
+                        .map(kind -> Readings.of(shaped, kind))
+                        .toList())
+                .filteredOn(reading -> reading.value().isPresent())
+                .extracting(Reading::kind)
+                .contains(
+                        ReadingKind.SHADOW_DEPTH,
+                        ReadingKind.CONTRAST_SEEN,
+                        ReadingKind.LIT_TO_SHADOW,
+                        ReadingKind.PATTERN_CONTRAST,
+                        ReadingKind.POWER);
     }
 
     @Test

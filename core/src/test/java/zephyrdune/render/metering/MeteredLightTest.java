@@ -14,6 +14,7 @@ import zephyrdune.set.TableSet;
 import zephyrdune.set.camera.AnyPlace;
 import zephyrdune.set.camera.Camera;
 import zephyrdune.set.camera.CameraAngle;
+import zephyrdune.set.camera.Exposure;
 import zephyrdune.set.camera.Metering;
 import zephyrdune.set.camera.MeteringPoint;
 import zephyrdune.set.dish.Block;
@@ -71,6 +72,25 @@ public class MeteredLightTest {
         assertThat(light.dimmed())
                 .isCloseTo(light.key() + light.table() + light.room() + light.cards() + light.base(), within(1e-9));
         assertThat(light.dimmed()).isGreaterThan(light.key() + light.base() - 1e-9);
+    }
+
+    /** Aperture, speed, bias and power are no matter of the light that is metered; the shutter and what the set is of are. */
+    @Test
+    public void settingsLeaveTheLightAsItIs() {
+        TableSet set = black();
+        MeteredLight light = exposure(set).light();
+        Exposure settings = set.exposure();
+        assertThat(List.of(
+                        set.withExposure(settings.withAperture(2.8)),
+                        set.withExposure(settings.withSpeed(800)),
+                        set.withExposure(settings.withBias(-2)),
+                        set.withLight(set.light().withPower(PowerChoice.FIXED, 3))))
+                .allSatisfy(other -> assertThat(exposure(other).light()).isSameAs(light));
+        assertThat(List.of(
+                        set.withExposure(settings.withShutter(1)),
+                        set.withLight(box(0.1, 0.1, 12, 60, 1.01)),
+                        set.withAmbient(new Ambient(640, 5500, 5))))
+                .allSatisfy(other -> assertThat(exposure(other).light()).isNotSameAs(light));
     }
 
     /** 640 lx from all round for 1/128 s are 5 lx s on an open level surface, whatever the colour of white is there. */

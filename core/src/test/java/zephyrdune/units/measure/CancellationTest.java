@@ -3,11 +3,14 @@ package zephyrdune.units.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
 /** Work and its helpers end when the thread that asked is interrupted, whatever that thread does meanwhile. */
@@ -82,6 +85,26 @@ public class CancellationTest {
         long until = System.nanoTime() + 2_000_000;
         while (System.nanoTime() < until) {
             Thread.onSpinWait();
+        }
+    }
+
+    /** With all helpers busy elsewhere, the thread that asks does all by itself and waits for nobody. */
+    @Test(timeOut = 60_000)
+    public void busyHelpersAreNotWaitedFor() {
+        CountDownLatch over = new CountDownLatch(1);
+        List<Cancellation.Aside<Boolean>> busy = IntStream.range(0, 2 * ForkJoinPool.getCommonPoolParallelism())
+                .mapToObj(i -> Cancellation.aside(() -> await(over)))
+                .toList();
+        assertThat(Cancellation.onAllCores(List.of(1, 2, 3), i -> i * i)).containsExactly(1, 4, 9);
+        over.countDown();
+        assertThat(busy).allMatch(Cancellation.Aside::outcome);
+    }
+
+    private static boolean await(CountDownLatch over) {
+        try {
+            return over.await(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            return false;
         }
     }
 
