@@ -272,8 +272,8 @@ export const api = {
     const query = new URLSearchParams({ reading, wanted: String(wanted), lever });
     return json<Move>(`/api/moves?${query}`, send("POST", set, signal));
   },
-  plan: (set: TableSet, reachMetres: number, signal?: AbortSignal) =>
-    json<Plan>(`/api/plan?reachMetres=${reachMetres}`, send("POST", set, signal)),
+  plan: (set: TableSet, reachMetres: number, moving: boolean, signal?: AbortSignal) =>
+    json<Plan>(`/api/plan?reachMetres=${reachMetres}&moving=${moving}`, send("POST", set, signal)),
   pictureStops: (set: TableSet, signal?: AbortSignal) =>
     json<PictureStops>("/api/picture-stops", send("POST", set, signal)),
   thingsInFrame: (set: TableSet, signal?: AbortSignal) =>

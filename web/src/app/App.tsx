@@ -41,7 +41,7 @@ export function App() {
   const asking = useNewSet(({ open }) => open);
   useEffect(() => void useKit.getState().fetch(), []);
   useAnswersOf(reach);
-  useSurerAtRest();
+  useSurerAtRest(reach);
   const framing = useFrames(({ open }) => open);
   const known = useAddress();
   useKeys();

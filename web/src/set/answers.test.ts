@@ -1,7 +1,7 @@
 import { act, renderHook } from "@testing-library/react";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { api } from "../api/client";
-import type { Reading, StoredSet, TableSet } from "../api/types";
+import type { Plan, Reading, StoredSet, TableSet } from "../api/types";
 import { useAnswers, useLate, useSurerAtRest } from "./answers";
 import starter from "./starter.json";
 import { useTable } from "./store";
@@ -53,7 +53,7 @@ describe("answers", () => {
       >);
     const later = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
     useAnswers.setState({ unsure: true });
-    const { unmount } = renderHook(() => useSurerAtRest());
+    const { unmount } = renderHook(() => useSurerAtRest(1));
     await later(100);
     act(() => useTable.getState().change("backdrop.distanceMetres", 2.5));
     await later(200);
@@ -63,6 +63,37 @@ describe("answers", () => {
     expect(asked).toHaveBeenCalledTimes(1);
     expect(useAnswers.getState().readings).toEqual([surer]);
     expect(useAnswers.getState().unsure).toBe(false);
+    unmount();
+    vi.useRealTimers();
+  });
+
+  it("a coarse map of light is told finer at rest, unless another reach is shown by then", async () => {
+    vi.useFakeTimers();
+    const plan = (coarse: boolean, reach: number) =>
+      ({ coarse, map: { reach } }) as unknown as Plan;
+    const asked = vi
+      .spyOn(api, "plan")
+      .mockImplementation(async (_set, reach) => plan(false, reach));
+    const later = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
+    useAnswers.setState({ plan: plan(true, 1.5) });
+    const { rerender, unmount } = renderHook(({ reach }) => useSurerAtRest(reach), {
+      initialProps: { reach: 1 },
+    });
+    await later(100);
+    expect(asked).not.toHaveBeenCalled();
+    await later(100);
+    expect(asked).toHaveBeenCalledTimes(1);
+    expect(useAnswers.getState().plan).toEqual(plan(false, 1.5));
+
+    rerender({ reach: 2 });
+    asked.mockImplementation(async () => {
+      useAnswers.setState({ plan: plan(true, 6) });
+      return plan(false, 3);
+    });
+    act(() => useAnswers.setState({ plan: plan(true, 3) }));
+    await later(200);
+    expect(asked).toHaveBeenCalledTimes(2);
+    expect(useAnswers.getState().plan).toEqual(plan(true, 6));
     unmount();
     vi.useRealTimers();
   });

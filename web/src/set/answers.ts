@@ -97,7 +97,7 @@ export function useAnswersOf(reachMetres: number): void {
     try {
       const [{ readings, unsure, look, doubts, chain }, plan] = await Promise.all([
         api.readingsWhileMoving(asked, signal),
-        api.plan(asked, reach * FLOOR_ASPECT, signal),
+        api.plan(asked, reach * FLOOR_ASPECT, true, signal),
       ]);
       readBefore.set(asked, readings);
       useAnswers.setState({
@@ -133,15 +133,22 @@ export function useAnswersOf(reachMetres: number): void {
 /** A set that nothing has moved for so long is at rest. */
 const REST_MS = 150;
 
-/** Readings that were told at once are told surer when the set has come to rest. */
-export function useSurerAtRest(): void {
-  const unsure = useAnswers((answers) => (answers.unsure ? answers.of : null));
+/** The set on the table, once it has come to rest. */
+function useStill(): TableSet | null {
   const set = useTable((table) => table.set);
   const [still, setStill] = useState<TableSet | null>(null);
   useEffect(() => {
     const timer = setTimeout(() => setStill(set), REST_MS);
     return () => clearTimeout(timer);
   }, [set]);
+  return still;
+}
+
+/** Readings that were told at once are told surer at rest, and a coarse map of light is told finer. */
+export function useSurerAtRest(reachMetres: number): void {
+  const still = useStill();
+  const unsure = useAnswers((answers) => (answers.unsure ? answers.of : null));
+  const coarse = useAnswers((answers) => (answers.plan?.coarse ? answers.of : null));
   useLatest(unsure !== null && unsure === still ? unsure : null, async (asked, signal) => {
     try {
       const { readings, look } = await api.readings(asked, signal);
@@ -150,6 +157,20 @@ export function useSurerAtRest(): void {
         useAnswers.setState({ readings, look, unsure: false });
     } catch (error) {
       // what was told at once stands
+      if (!signal.aborted) noteFailure(error);
+    }
+  });
+  const coarsely = useMemo(
+    () => (coarse !== null && coarse === still ? { set: coarse, reachMetres } : null),
+    [coarse, still, reachMetres],
+  );
+  useLatest(coarsely, async ({ set: asked, reachMetres: reach }, signal) => {
+    try {
+      const plan = await api.plan(asked, reach * FLOOR_ASPECT, false, signal);
+      const now = useAnswers.getState();
+      // another reach may have been asked for and answered meanwhile
+      if (now.of === asked && now.plan?.map.reach === plan.map.reach) useAnswers.setState({ plan });
+    } catch (error) {
       if (!signal.aborted) noteFailure(error);
     }
   });

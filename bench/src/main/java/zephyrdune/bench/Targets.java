@@ -70,7 +70,7 @@ public final class Targets {
         double seconds = words.length > 0 ? Double.parseDouble(words[0]) : 60;
         System.out.printf("%-44s %8s  %8s  %s%n", "", "target", "median", "set by set");
         speed("first look while dragging, ms", 40, TEN, Targets::firstLook);
-        speed("plan on a drag, ms", 8, TEN, set -> Plan.of(set, REACH, MAP_POINTS));
+        speed("plan on a drag, ms", 8, TEN, set -> Plan.whileMoving(set, REACH, MAP_POINTS));
         readings("readings, a gobo and two cards", 8, DemoSet.SHAPED);
         readings("readings, ten shapers", 15, DemoSet.TEN_SHAPERS);
         speed("findings, a gobo and two cards, ms", 50, List.of(DemoSet.SHAPED), Finding::of);

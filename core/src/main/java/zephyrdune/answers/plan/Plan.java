@@ -55,6 +55,7 @@ import zephyrdune.set.room.SideWindow;
  * @param shadowPoints places on the table whose convex hull is the shadow's middle line
  * @param rings stop rings, the brightest first
  * @param map the light over the table top
+ * @param coarse whether the map has fewer points than it is to have, as the set is being moved and more would take long
  */
 public record Plan(
         Vector3D source,
@@ -77,7 +78,8 @@ public record Plan(
         Optional<TableShadow> shadow,
         List<Vector3D> shadowPoints,
         List<StopRing> rings,
-        StopMap map) {
+        StopMap map,
+        boolean coarse) {
 
     private static final int BRIGHTEST_RING = 2;
     private static final int DIMMEST_RING = -3;
@@ -87,9 +89,18 @@ public record Plan(
      * @param size points along the map's side
      */
     public static Plan of(TableSet set, double reach, int size) {
+        return of(set, KeyLight.of(set, Illuminance.COARSE), reach, size, false);
+    }
+
+    /** The same soon, as the set is being moved: where every point takes long, with half as many to each side. */
+    public static Plan whileMoving(TableSet set, double reach, int size) {
+        KeyLight key = KeyLight.of(set, Illuminance.COARSE);
+        return key.dear() ? of(set, key, reach, (size + 1) / 2, true) : of(set, key, reach, size, false);
+    }
+
+    private static Plan of(TableSet set, KeyLight key, double reach, int size, boolean coarse) {
         Perspective view = Perspective.of(set);
         Pose pose = set.pose();
-        KeyLight key = KeyLight.of(set, Illuminance.COARSE);
         return new Plan(
                 pose.source(),
                 pose.centre(),
@@ -115,7 +126,8 @@ public record Plan(
                 IntStream.iterate(BRIGHTEST_RING, stops -> stops >= DIMMEST_RING, stops -> stops - 1)
                         .mapToObj(stops -> StopRing.of(set, stops))
                         .toList(),
-                StopMap.of(key, reach, size));
+                StopMap.of(key, reach, size),
+                coarse);
     }
 
     private static List<Vector3D> strip(TableSet set, KeyLight key) {

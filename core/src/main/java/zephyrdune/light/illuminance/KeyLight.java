@@ -2,6 +2,7 @@ package zephyrdune.light.illuminance;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.Patch;
@@ -59,13 +60,23 @@ public final class KeyLight {
     public static KeyLight of(TableSet set) {
         return FINE.get(set, () -> {
             TableSet lit = set.atAnySettings();
-            return FINE_AT_ANY_SETTINGS.get(lit, () -> of(lit, Illuminance.FINE));
+            return FINE_AT_ANY_SETTINGS.get(lit, () -> past(lit, Cutters.of(lit)));
         });
     }
 
-    /** @param error wanted where the light has to be sampled, as a share of the value */
+    /** @param error wanted where the light has to be integrated, as a share of the value; where it is exact it is that for readings */
     public static KeyLight of(TableSet set, double error) {
-        return new KeyLight(set, error, Cutters.of(set));
+        KeyLight fine = of(set);
+        return fine.exact() ? fine : new KeyLight(set, error, Cutters.of(set));
+    }
+
+    private boolean exact() {
+        return Stream.concat(Stream.of(face), others.stream()).allMatch(EmittingFace::uniform);
+    }
+
+    /** Whether its map takes long: parts of it are cut away, or it has to be integrated. */
+    public boolean dear() {
+        return formula != open || !exact();
     }
 
     /** As it would be with no card and no door in its way. */
@@ -94,7 +105,7 @@ public final class KeyLight {
     }
 
     /** The place on the hero's top that is exposed for: its middle; under a pattern the brightest patch, where it is brighter than that. */
-    public synchronized Vector3D brightest() {
+    public Vector3D brightest() {
         if (brightest == null) {
             brightest = patterned ? BrightestPatch.of(set, this) : hero;
         }
@@ -102,7 +113,7 @@ public final class KeyLight {
     }
 
     /** Illuminance of a level surface there, lux or lux seconds; zero when the light does not reach it. */
-    public synchronized double heroIlluminance() {
+    public double heroIlluminance() {
         if (Double.isNaN(heroIlluminance)) {
             heroIlluminance = at(brightest(), UP);
         }

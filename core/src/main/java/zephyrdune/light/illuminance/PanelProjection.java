@@ -131,6 +131,12 @@ final class PanelProjection {
         private double[] toV;
         private double[] toTurn;
 
+        /** Which way pieces wind when they are thrown on the face, all of them the same; 0 until the first is. */
+        private double thrownTurn;
+
+        /** Which way the piece winds that was found last. */
+        private double foundTurn;
+
         From(double pa, double pb, double pd) {
             this.pa = pa;
             this.pb = pb;
@@ -142,7 +148,8 @@ final class PanelProjection {
             for (int i = 0; i < parts.size(); i++) {
                 double[] part = parts.get(i);
                 double[] beyond = wholly ? part : beyond(part);
-                boolean touched = beyond.length > 0 && Obstacle.meet(box(beyond), panel.box);
+                double[] box = beyond.length > 0 ? box(beyond) : ConvexPolygon.NONE;
+                boolean touched = beyond.length > 0 && Obstacle.meet(box, panel.box);
                 if (touched && seen == null) {
                     seen = new ArrayList<>(parts.subList(0, i));
                 }
@@ -157,9 +164,9 @@ final class PanelProjection {
                 }
                 if (panel.standing) {
                     seen.add(beyond);
-                    pieces(beyond, seen, true);
+                    pieces(beyond, box, seen, true);
                 } else {
-                    past(beyond, seen);
+                    past(beyond, box, seen);
                 }
             }
             return seen == null ? parts : seen;
@@ -171,41 +178,48 @@ final class PanelProjection {
         }
 
         /** What is seen beside the board and through its openings. */
-        private void past(double[] part, List<double[]> seen) {
+        private void past(double[] part, double[] box, List<double[]> seen) {
             double[] behind = part;
-            for (int i = 0; i < 4 && behind.length > 0; i++) {
+            for (int i = 0; i < 4 && behind.length > 0 && !onBoard(box); i++) {
                 double[] edge = edge(panel.board, i);
                 add(seen, ConvexPolygon.beyond(behind, edge));
                 behind = ConvexPolygon.kept(behind, edge);
             }
             if (behind.length > 0) {
-                pieces(behind, seen, false);
+                pieces(behind, behind == part ? box : box(behind), seen, false);
             }
         }
 
-        /** The pieces of the pattern within a part, to be seen or taken away. */
-        private void pieces(double[] part, List<double[]> seen, boolean away) {
+        private boolean onBoard(double[] box) {
+            return -box[0] <= panel.halfWidth
+                    && box[1] <= panel.halfWidth
+                    && -box[2] <= panel.halfHeight
+                    && box[3] <= panel.halfHeight;
+        }
+
+        /** The pieces of the pattern within a part, which is seen on the panel in a box, to be seen or taken away. */
+        private void pieces(double[] part, double[] box, List<double[]> seen, boolean away) {
             if (panel.pieces.length == 0) {
                 return;
             }
             Cancellation.check();
             throwing();
-            boolean taken = away != (ConvexPolygon.twiceArea(part) * turn < 0);
-            double[] box = box(part);
+            double partTurn = Math.signum(ConvexPolygon.twiceArea(part));
+            boolean taken = away != (partTurn * turn < 0);
             double[] extent = Obstacle.round(part);
             for (int i = 0; i < panel.pieces.length; i++) {
                 if (Obstacle.meet(box, panel.boxes[i])) {
-                    double[] found = piece(part, extent, i);
+                    double[] found = piece(part, partTurn, extent, i);
                     if (found.length > 0) {
-                        boolean asOutline = ConvexPolygon.twiceArea(found) * turn > 0;
+                        boolean asOutline = foundTurn * turn > 0;
                         seen.add(asOutline == taken ? ConvexPolygon.reversed(found) : found);
                     }
                 }
             }
         }
 
-        /** One piece within a part, whose extent in the face is known. */
-        private double[] piece(double[] part, double[] extent, int i) {
+        /** One piece within a part, whose winding and extent in the face are known. */
+        private double[] piece(double[] part, double partTurn, double[] extent, int i) {
             double[] box = panel.boxes[i];
             double radius = panel.radii[i];
             double[] corners = thrown(new double[] {box[0], box[2], box[1], box[2], box[1], box[3], box[0], box[3]});
@@ -213,7 +227,11 @@ final class PanelProjection {
                 if (!Obstacle.meet(extent, Obstacle.round(corners))) {
                     return ConvexPolygon.NONE;
                 }
-                if (holds(part, corners)) {
+                if (thrownTurn == 0) {
+                    thrownTurn = Math.signum(ConvexPolygon.twiceArea(corners));
+                }
+                foundTurn = thrownTurn;
+                if (holds(part, partTurn, corners)) {
                     double across = (box[0] + box[1]) / 2;
                     double up = (box[2] + box[3]) / 2;
                     double away = Math.sqrt((across - pa) * (across - pa) + (up - pb) * (up - pb) + pd * pd);
@@ -222,8 +240,10 @@ final class PanelProjection {
             }
             double[] thrown = thrown(panel.pieces[i]);
             if (thrown.length > 0) {
-                return ConvexPolygon.within(thrown, part);
+                foundTurn = Math.signum(ConvexPolygon.twiceArea(thrown));
+                return ConvexPolygon.within(thrown, part, partTurn);
             }
+            foundTurn = partTurn;
             // some of it is seen away from the face: cut the part along its edges instead
             double[] found = part;
             for (int side = 0; side < panel.pieces[i].length / 2 && found.length > 0; side++) {
@@ -233,12 +253,12 @@ final class PanelProjection {
         }
 
         /** Whether corners thrown on the face lie within a part; close to a rim of many sides it may not be seen. */
-        private boolean holds(double[] part, double[] corners) {
+        private boolean holds(double[] part, double partTurn, double[] corners) {
             for (int i = 0; i < corners.length; i += 2) {
                 double u = corners[i];
                 double v = corners[i + 1];
                 boolean in = part != outline
-                        ? ConvexPolygon.holds(part, u, v)
+                        ? ConvexPolygon.holds(part, partTurn, u, v)
                         : square ? Math.abs(u) <= 1 && Math.abs(v) <= 1 : u * u + v * v <= INNER;
                 if (!in) {
                     return false;

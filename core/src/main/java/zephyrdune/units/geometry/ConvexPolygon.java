@@ -61,7 +61,11 @@ public final class ConvexPolygon {
 
     /** What of a part lies in another; as the part winds. */
     public static double[] within(double[] part, double[] other) {
-        double turn = Math.signum(twiceArea(other));
+        return within(part, other, Math.signum(twiceArea(other)));
+    }
+
+    /** @param turn 1 for another that winds counter-clockwise, -1 for one that winds clockwise */
+    public static double[] within(double[] part, double[] other, double turn) {
         double[] left = part;
         for (int i = 0, before = other.length - 2; i < other.length && left.length > 0; before = i, i += 2) {
             double along = turn * (other[i] - other[before]);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static zephyrdune.set.Sets.box;
 
+import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -12,8 +13,10 @@ import zephyrdune.light.illuminance.Illuminance;
 import zephyrdune.light.illuminance.KeyLight;
 import zephyrdune.set.Sets;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.card.Card;
 import zephyrdune.set.light.Aim;
 import zephyrdune.set.light.Light;
+import zephyrdune.set.surface.Surface;
 import zephyrdune.units.measure.Stops;
 
 public class PlanTest {
@@ -67,6 +70,25 @@ public class PlanTest {
         double there = Illuminance.uniform(EmittingFace.of(set.light())).level(0.5, -0.5, 0);
         assertThat(key.levelStops(0.5, -0.5, 0))
                 .isCloseTo(Math.log(there / key.heroIlluminance()) / Math.log(2), within(1e-12));
+    }
+
+    /** While the set is moved only a map that takes long has fewer points, at every second place. */
+    @Test
+    public void aMapThatTakesLongIsCoarseWhileMoving() {
+        Plan soon = Plan.whileMoving(Sets.chowder(), 1, 9);
+        assertThat(soon.coarse()).isFalse();
+        assertThat(soon.map().stops())
+                .isEqualTo(Plan.of(Sets.chowder(), 1, 9).map().stops());
+        TableSet flagged = Sets.chowder()
+                .withCards(List.of(new Card(Surface.BLACK_PAPER, 0.4, 0.4, 10 * Math.PI / 6, 0.45, 0.3, 0, 0)));
+        Plan moving = Plan.whileMoving(flagged, 1, 9);
+        Plan still = Plan.of(flagged, 1, 9);
+        assertThat(moving.coarse()).isTrue();
+        assertThat(still.coarse()).isFalse();
+        assertThat(moving.map().size()).isEqualTo(5);
+        for (int i = 0; i < 25; i++) {
+            assertThat(moving.map().stops()[i]).isEqualTo(still.map().stops()[i / 5 * 18 + i % 5 * 2]);
+        }
     }
 
     @Test

@@ -63,7 +63,11 @@ class PlanController {
         }
     }
 
-    /** The set in true scale, metres. The shadow is left out where it has no end on the table. */
+    /**
+     * The set in true scale, metres. The shadow is left out where it has no end on the table.
+     *
+     * @param coarse whether the map is told in more points once the set is not moving any more
+     */
     record PlanAnswer(
             Point source,
             Point faceCentre,
@@ -85,7 +89,8 @@ class PlanController {
             Optional<ShadowAnswer> shadow,
             List<Point> shadowPoints,
             List<RingAnswer> rings,
-            MapAnswer map) {
+            MapAnswer map,
+            boolean coarse) {
 
         static PlanAnswer of(Plan plan) {
             return new PlanAnswer(
@@ -115,7 +120,8 @@ class PlanController {
                                     ring.stops(),
                                     ring.places().stream().map(Point::of).toList()))
                             .toList(),
-                    MapAnswer.of(plan.map()));
+                    MapAnswer.of(plan.map()),
+                    plan.coarse());
         }
 
         private static List<Point> points(List<Vector3D> places) {
@@ -125,8 +131,14 @@ class PlanController {
 
     @PostMapping("/api/plan")
     @Operation(operationId = "plan", summary = "Places, stop rings and light over the table, for drawing a set")
-    CompletableFuture<PlanAnswer> plan(@RequestParam double reachMetres, @RequestBody TableSet set) {
+    CompletableFuture<PlanAnswer> plan(
+            @RequestParam double reachMetres,
+            @RequestParam(defaultValue = "false") boolean moving,
+            @RequestBody TableSet set) {
         double reach = reachMetres >= LEAST_REACH ? Math.min(reachMetres, MOST_REACH) : LEAST_REACH;
-        return computing.quickly(set, () -> PlanAnswer.of(Plan.of(set, reach, MAP_POINTS)));
+        return computing.quickly(
+                set,
+                () -> PlanAnswer.of(
+                        moving ? Plan.whileMoving(set, reach, MAP_POINTS) : Plan.of(set, reach, MAP_POINTS)));
     }
 }
