@@ -23,6 +23,20 @@ it("runs one at a time and skips what was overtaken while it ran", async () => {
   expect(begun.map(({ input }) => input)).toEqual(["a", "d"]);
 });
 
+it("stops at once when nothing is asked any more, and begins again with what is", async () => {
+  const { begun, task } = runs();
+  const { rerender } = renderHook(({ input }) => useLatest(input, task), {
+    initialProps: { input: "a" as string | null },
+  });
+  rerender({ input: "b" });
+  rerender({ input: null });
+  expect(begun[0]?.signal.aborted).toBe(true);
+  await begun[0]?.end();
+  expect(begun).toHaveLength(1);
+  rerender({ input: "c" });
+  expect(begun.map(({ input }) => input)).toEqual(["a", "c"]);
+});
+
 it("stops a long run for newer input, and any when the view goes", async () => {
   vi.useFakeTimers();
   const { begun, task } = runs();

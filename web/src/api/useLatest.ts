@@ -7,7 +7,7 @@ const PATIENCE_MS = 1500;
 /**
  * Runs a task for the newest input: one run at a time, and what came while it ran is skipped but for the last. While a
  * light is dragged, answers so keep coming as fast as they can be had, and never an old one after a new one. A long run is
- * stopped when there is newer input, and when the view goes away.
+ * stopped when there is newer input, and any when there is none or the view goes away.
  */
 export function useLatest<T>(
   input: T | null,
@@ -21,7 +21,11 @@ export function useLatest<T>(
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: asked again when the server has come back
   useEffect(() => {
-    if (input === null) return;
+    if (input === null) {
+      waiting.current = null;
+      running.current?.stop.abort();
+      return;
+    }
     waiting.current = { input };
     if (running.current) {
       const { stop, since } = running.current;

@@ -141,7 +141,7 @@ function useStill(): TableSet | null {
     const timer = setTimeout(() => setStill(set), REST_MS);
     return () => clearTimeout(timer);
   }, [set]);
-  return still;
+  return still === set ? still : null;
 }
 
 /** Readings that were told at once are told surer at rest, and a coarse map of light is told finer. */
