@@ -154,11 +154,16 @@ abstract class Browsing {
             boolean byItself = message.text().startsWith("Failed to load resource")
                     || message.text().startsWith("WebSocket connection to")
                             && message.text().contains("ERR_CONNECTION_REFUSED");
-            if (message.type().equals("error") && !byItself) {
+            if (message.type().equals("error") && !byItself && !expected(message.text())) {
                 complaints.add(message.text());
             }
         });
         return opened;
+    }
+
+    /** Whether the browser complains of what a test does to its server. */
+    boolean expected(String complaint) {
+        return false;
     }
 
     BrowserContext context() {
