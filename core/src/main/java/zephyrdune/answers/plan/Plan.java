@@ -95,7 +95,7 @@ public record Plan(
     /** The same soon, as the set is being moved: where every point takes long, with half as many to each side. */
     public static Plan whileMoving(TableSet set, double reach, int size) {
         KeyLight key = KeyLight.of(set, Illuminance.COARSE);
-        return key.dear() ? of(set, key, reach, (size + 1) / 2, true) : of(set, key, reach, size, false);
+        return key.expensive() ? of(set, key, reach, (size + 1) / 2, true) : of(set, key, reach, size, false);
     }
 
     private static Plan of(TableSet set, KeyLight key, double reach, int size, boolean coarse) {

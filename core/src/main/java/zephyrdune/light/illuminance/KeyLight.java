@@ -75,7 +75,7 @@ public final class KeyLight {
     }
 
     /** Whether its map takes long: parts of it are cut away, or it has to be integrated. */
-    public boolean dear() {
+    public boolean expensive() {
         return formula != open || !exact();
     }
 
