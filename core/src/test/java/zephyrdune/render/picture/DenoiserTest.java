@@ -144,15 +144,15 @@ public class DenoiserTest {
             Denoiser.Shown shown = Denoiser.shown(film, mix);
             double truth = most(shown.picture(), finished);
             double ratio = Noise.of(film, shown).most() / truth;
-            assertThat(ratio).as("%d passes", passes).isBetween(0.8, 1.25);
+            assertThat(ratio).as("%d passes", passes).isBetween(0.9, 1.3);
             assertThat(truth).isLessThan(0.85 * before);
             before = truth;
         }
     }
 
-    /** Of sets with dish and light by chance, the light not before the lens: never too small by more than a quarter, and about right in the middle. */
+    /** Of sets with dish and light by chance, the light not before the lens: hardly ever too small. */
     @Test
-    public void ofManySetsTheToldErrorIsAboutRight() {
+    public void ofManySetsTheToldErrorIsNotTooSmall() {
         List<Dish> dishes = List.of(
                 Sets.chowder().dish(),
                 new Bowl(0.19, 0.075, Surface.DARK_STONEWARE, 0.78, Surface.CREAM),
@@ -173,8 +173,8 @@ public class DenoiserTest {
                 .mapToDouble(DenoiserTest::toldOverTrue)
                 .sorted()
                 .toArray();
-        assertThat(ratios[0]).as("%s", Arrays.toString(ratios)).isGreaterThan(0.8);
-        assertThat(ratios[MANY / 2]).as("%s", Arrays.toString(ratios)).isBetween(0.9, 1.2);
+        assertThat(ratios[0]).as("%s", Arrays.toString(ratios)).isGreaterThan(0.85);
+        assertThat(ratios[MANY / 2]).as("%s", Arrays.toString(ratios)).isLessThan(1.25);
     }
 
     private static double toldOverTrue(TableSet set) {
