@@ -36,13 +36,13 @@ public record MeteredLight(
         double ambient,
         double error) {
 
-    /** What was metered last. */
+    /** What was metered last: while aperture, speed, bias or power are changed the light stays. */
     private static final Remembered<Asked, MeteredLight> METERED = new Remembered<>(96);
 
-    /** The same by {@link TableSet#atAnySettings()}. */
-    private static final Remembered<Asked, MeteredLight> METERED_AT_ANY_SETTINGS = new Remembered<>(96);
-
-    /** @param key by identity: the same set's is the same one */
+    /**
+     * @param set at any settings
+     * @param key by identity: the same set's is the same one
+     */
     private record Asked(TableSet set, KeyLight key, boolean rough) {}
 
     /** Rounds at most. */
@@ -59,11 +59,8 @@ public record MeteredLight(
 
     /** The same, no surer than asked for. */
     public static MeteredLight of(TableSet set, KeyLight key, Sureness sureness) {
-        boolean rough = sureness == Sureness.ROUGH;
-        return METERED.get(new Asked(set, key, rough), () -> {
-            TableSet lit = set.atAnySettings();
-            return METERED_AT_ANY_SETTINGS.get(new Asked(lit, key, rough), () -> metered(lit, key, sureness));
-        });
+        TableSet lit = set.atAnySettings();
+        return METERED.get(new Asked(lit, key, sureness == Sureness.ROUGH), () -> metered(lit, key, sureness));
     }
 
     private static MeteredLight metered(TableSet set, KeyLight key, Sureness sureness) {
