@@ -174,88 +174,14 @@ final class SetFiles {
             .replaceFirst("\"filling\": \\{[^}]*\\}", "\"hotSpotStops\": 0");
 
     /** The same as version 2 wrote it. */
-    static final String SECOND_VERSION = """
-            {
-              "format": "zephyrdune-set",
-              "version": 2,
-              "title": "Plain",
-              "camera": {
-                "angle": "forty-five",
-                "focalLengthMetres": 0.085,
-                "sensorWidthMetres": 0.036,
-                "sensorHeightMetres": 0.024,
-                "framedWidthMetres": 0.5
-              },
-              "dish": {
-                "kind": "bowl",
-                "diameterMetres": 0.2,
-                "rimHeightMetres": 0.07,
-                "surface": "dark-stoneware",
-                "fill": 0.7,
-                "contents": "smoked-chowder"
-              },
-              "light": {
-                "source": {
-                  "kind": "battery-flash",
-                  "output": {
-                    "kind": "guide-number",
-                    "guideNumberMetres": 36,
-                    "statedAtMetres": 0.035
-                  },
-                  "zoomMetres": 0.035,
-                  "colourTemperatureKelvin": 5500,
-                  "dial": {
-                    "kind": "fractions",
-                    "rangeStops": 7,
-                    "step": "third"
-                  }
-                },
-                "gelMired": 0,
-                "lossStops": 2,
-                "face": {
-                  "kind": "rectangle",
-                  "widthMetres": 0.6,
-                  "heightMetres": 0.6
-                },
-                "hotSpotStops": 0,
-                "spread": {
-                  "kind": "diffuse"
-                },
-                "powerChoice": "follows",
-                "powerStops": 0,
-                "clockHours": 10.5,
-                "heightAngleDegrees": 40,
-                "distanceMetres": 0.9,
-                "aim": {
-                  "xMetres": 0,
-                  "yMetres": 0,
-                  "zMetres": 0
-                }
-              },
-              "tableTop": {
-                "surface": "pale-wood"
-              },
-              "backdrop": {
-                "distanceMetres": 1.2,
-                "widthMetres": 2,
-                "heightMetres": 1.5,
-                "surface": "grey-paper"
-              },
-              "exposure": {
-                "apertureFNumber": 5.6,
-                "shutterSeconds": 0.008,
-                "speedIso": 400,
-                "syncLimitSeconds": 0.005,
-                "biasStops": 0,
-                "whiteBalanceKelvin": 5500
-              },
-              "ambient": {
-                "illuminanceLux": 150,
-                "colourTemperatureKelvin": 3000,
-                "buriedAtStops": 5
-              }
-            }
-            """;
+    static final String SECOND_VERSION = THIRD_VERSION
+            .replace("\"version\": 3", "\"version\": 2")
+            .replace("\"elevationDegrees\": 45", "\"angle\": \"forty-five\"")
+            .replaceFirst("(?s),\\s*\"shiftRightMetres\".*?\\}", "")
+            .replaceFirst("\"props\": \\[\\],", "")
+            .replaceFirst("\"base\": \\{[^}]*\\},", "")
+            .replaceFirst("\"cards\": \\[\\],", "")
+            .replaceFirst("\"room\": \\{[^}]*\\},", "");
 
     /** As version 1 wrote it. */
     static final String FIRST_VERSION = SECOND_VERSION
