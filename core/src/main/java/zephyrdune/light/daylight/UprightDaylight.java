@@ -2,7 +2,7 @@ package zephyrdune.light.daylight;
 
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import zephyrdune.units.sampling.GaussLegendre;
 
 /** What sky and ground give an upright surface that nothing stands before; the sun's beam is not in it. */
 public final class UprightDaylight {
@@ -11,7 +11,7 @@ public final class UprightDaylight {
     private static final double GROUND = 0.2;
 
     private static final int BEARINGS = 48;
-    private static final GaussIntegrator HEIGHTS = new GaussIntegratorFactory().legendre(16);
+    private static final GaussIntegrator HEIGHTS = GaussLegendre.over(16, -1, 1);
 
     private UprightDaylight() {}
 

@@ -1,12 +1,12 @@
 package zephyrdune.light.emitter;
 
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import zephyrdune.units.sampling.GaussLegendre;
 
 /** Means over a face of what is smooth inside a beam with straight edges and dark outside. */
 final class BeamMean {
 
-    private static final GaussIntegrator RULE = new GaussIntegratorFactory().legendre(6, 0, 1);
+    private static final GaussIntegrator RULE = GaussLegendre.over(6, 0, 1);
 
     private BeamMean() {}
 

@@ -1,14 +1,14 @@
 package zephyrdune.light.emitter;
 
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import zephyrdune.units.sampling.GaussLegendre;
 
 /**
  * Means over a face: cells of 2 x 2 Gauss-Legendre points, which get small along the edge of a beam.
  */
 final class FaceMean extends AdaptiveCubature {
 
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(2, 0, 1);
+    private static final GaussIntegrator GAUSS = GaussLegendre.over(2, 0, 1);
 
     private static final double[] NODES = {GAUSS.getPoint(0), GAUSS.getPoint(1)};
 

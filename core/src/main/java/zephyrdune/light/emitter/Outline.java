@@ -1,8 +1,8 @@
 package zephyrdune.light.emitter;
 
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.special.Erf;
+import zephyrdune.units.sampling.GaussLegendre;
 import zephyrdune.units.sampling.Turn;
 
 /** The shape of a face, in coordinates that run from -1 to 1 from side to side and from bottom to top. */
@@ -128,7 +128,7 @@ public enum Outline implements SmoothPatches {
     };
 
     private static final double TAN_EIGHTH = Math.sqrt(2) - 1;
-    private static final GaussIntegrator EIGHTH = new GaussIntegratorFactory().legendre(16, 0, Math.PI / 8);
+    private static final GaussIntegrator EIGHTH = GaussLegendre.over(16, 0, Math.PI / 8);
 
     /** Area in these coordinates. */
     public abstract double area();

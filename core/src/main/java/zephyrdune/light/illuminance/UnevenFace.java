@@ -3,10 +3,10 @@ package zephyrdune.light.illuminance;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import zephyrdune.light.emitter.AdaptiveCubature;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.SmoothPart;
+import zephyrdune.units.sampling.GaussLegendre;
 
 /**
  * Illuminance from a face that is uneven or sends more light one way than another: L cos cos / d² integrated over the
@@ -21,7 +21,7 @@ public final class UnevenFace implements Illuminance {
 
     private static final int ORDER = 4;
 
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(ORDER, 0, 1);
+    private static final GaussIntegrator GAUSS = GaussLegendre.over(ORDER, 0, 1);
 
     private static final double[] NODES =
             IntStream.range(0, ORDER).mapToDouble(GAUSS::getPoint).toArray();

@@ -1,7 +1,7 @@
 package zephyrdune.set.distribution;
 
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import zephyrdune.units.sampling.GaussLegendre;
 
 /**
  * A Lambertian face behind a grid of square cells with black walls: what passes in a direction is the overlap of the
@@ -12,7 +12,7 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
  */
 public record GridCut(double openness) implements Distribution {
 
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(32, 0, 1);
+    private static final GaussIntegrator GAUSS = GaussLegendre.over(32, 0, 1);
 
     @Override
     public double relativeIntensity(double x, double y, double z) {

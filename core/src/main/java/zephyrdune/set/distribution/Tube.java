@@ -1,7 +1,7 @@
 package zephyrdune.set.distribution;
 
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import zephyrdune.units.sampling.GaussLegendre;
 
 /**
  * A beam behind round black tubes: what passes in a direction is the overlap of a tube's two ends, two circles that lie
@@ -12,7 +12,7 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
  */
 public record Tube(double power, double openness) implements Distribution {
 
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(48, 0, 1);
+    private static final GaussIntegrator GAUSS = GaussLegendre.over(48, 0, 1);
 
     @Override
     public double relativeIntensity(double x, double y, double z) {
