@@ -63,6 +63,7 @@ public final class Progress {
     private Stage stage = Stage.COARSE;
     private Film film;
     private Film before;
+    private Stage stageBefore;
     private int passes;
     private Noise noise = NOTHING_KNOWN;
 
@@ -153,7 +154,9 @@ public final class Progress {
 
     private void advance() {
         before = film;
-        stage = Stage.values()[stage.ordinal() + 1];
+        stageBefore = stage;
+        // one that gets no wider than the sharper picture is the fine one at once
+        stage = stage == Stage.COARSE && quality.widest() > Stage.SHARPER.width ? Stage.SHARPER : Stage.FINE;
         film = film();
         film.expect(before);
         passes = 0;
@@ -183,7 +186,7 @@ public final class Progress {
 
     /** How far what is shown has come. */
     public Stage shownStage() {
-        return before != null ? Stage.values()[stage.ordinal() - 1] : stage;
+        return before != null ? stageBefore : stage;
     }
 
     /** What 95 % of what is shown is no further off, stops; infinite as long as nothing can be said. */

@@ -53,6 +53,30 @@ public class ProgressTest {
         assertThat(apart(progress.picture(mix), longer.picture(mix))).isLessThan(ENOUGH);
     }
 
+    /** One that gets no wider than the picture in between needs none. */
+    @Test
+    public void aSmallPictureIsFineAfterTheFirstLook() {
+        int small = 240;
+        Progress progress = new Progress(set, false, new Progress.Quality(ENOUGH, small), () -> Long.MAX_VALUE);
+        assertThat(progress.step(mix, () -> false)).isTrue();
+        assertThat(progress.shownStage()).isEqualTo(Progress.Stage.COARSE);
+        int first = progress.shown().width();
+        assertThat(first).isLessThan(small);
+        assertThat(progress.step(mix, () -> false)).isTrue();
+        assertThat(progress.shownStage()).isEqualTo(Progress.Stage.FINE);
+        assertThat(progress.shown().width()).isEqualTo(small);
+    }
+
+    @Test
+    public void aWidePictureIsSharpBeforeItIsFine() {
+        Progress progress = new Progress(set, false, new Progress.Quality(ENOUGH, WIDEST), () -> Long.MAX_VALUE);
+        progress.step(mix, () -> false);
+        int first = progress.shown().width();
+        progress.step(mix, () -> false);
+        assertThat(progress.shownStage()).isEqualTo(Progress.Stage.SHARPER);
+        assertThat(progress.shown().width()).isBetween(first + 1, WIDEST - 1);
+    }
+
     /** Root mean square of the stops between two pictures. */
     private static double apart(Picture one, Picture other) {
         double sum = 0;
