@@ -59,7 +59,7 @@ abstract class Browsing {
                 browser = playwright
                         .chromium()
                         .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                                 .setArgs(List.of(
                                         "--no-sandbox",
                                         "--disable-gpu",
