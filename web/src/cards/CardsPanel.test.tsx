@@ -53,7 +53,13 @@ it("what a card does and where it may slide is never that of the card picked bef
     </QueryClientProvider>,
   );
   await waitFor(() => expect(screen.getByTestId("card-fill").textContent).toContain("+0.7"));
-  expect(screen.getByTestId("card-slide")).toBeTruthy();
+  const slide = screen.getByTestId("card-slide");
+  for (const button of ["Turn to bounce", "Remove it"]) {
+    expect(
+      screen.getByRole("button", { name: button }).compareDocumentPosition(slide),
+      `${button} stays where it was when the slide is there`,
+    ).toBe(Node.DOCUMENT_POSITION_FOLLOWING);
+  }
   act(() => pickCard(1));
   expect(screen.getByTestId("card-fill").textContent).toBe("Working out what it does …");
   expect(screen.queryByTestId("card-slide")).toBeNull();

@@ -60,7 +60,6 @@ function CardFields({ at, card }: { at: number; card: Card }) {
     <>
       {/* each card its own: what the one picked before does and may do is not shown for this one */}
       <Effect key={`effect of ${at}`} card={at} mirror={card.surface === "mirror"} />
-      <BeamSlide key={`slide of ${at}`} at={at} />
       <div className="col-span-full flex flex-wrap gap-1.5">
         <PanelButton onClick={() => void placeCard(at, "OPPOSITE")}>Opposite the light</PanelButton>
         <PanelButton onClick={() => void placeCard(at, "BOUNCE")}>Turn to bounce</PanelButton>
@@ -74,6 +73,8 @@ function CardFields({ at, card }: { at: number; card: Card }) {
           <Trash2 size={15} aria-hidden /> Remove it
         </PanelButton>
       </div>
+      {/* known a moment later: under the buttons, so that none of them moves away from the pointer */}
+      <BeamSlide key={`slide of ${at}`} at={at} />
       <PartFields path={path} />
       <CutFields at={at} card={card} />
       {card.cut.holes.kind !== "no-holes" && (
