@@ -24,6 +24,7 @@ import zephyrdune.render.trace.SampleBudget;
 import zephyrdune.render.trace.Scene;
 import zephyrdune.render.trace.Tracer;
 import zephyrdune.set.TableSet;
+import zephyrdune.set.camera.Camera;
 import zephyrdune.units.sampling.Sureness;
 
 /**
@@ -50,6 +51,10 @@ public final class Targets {
 
     private static final int WIDTH = 900;
     private static final int HEIGHT = 600;
+
+    /** What the picture that others are held against has more at each side, pixels. */
+    private static final int EDGE = 1;
+
     private static final double SHOWN_AFTER_SECONDS = 6;
     private static final double MOST_SECONDS = 60;
     private static final int ROUNDS = 9;
@@ -226,8 +231,10 @@ public final class Targets {
     /** How far what is shown is off: root mean square, median and 95 % of the pixels, stops. */
     private static double[] off(TableSet set, double seconds) {
         Mix mix = Mix.of(set, Set.of());
+        // as it is once somebody has worked with the set: compiled
+        worked(set, mix, NEVER_DONE, SHOWN_AFTER_SECONDS);
         Picture shown = worked(set, mix, NEVER_DONE, SHOWN_AFTER_SECONDS).picture(mix);
-        Film film = new Film(set, shown.width(), shown.height(), false);
+        Film film = new Film(wider(set, shown), shown.width() + 2 * EDGE, shown.height() + 2 * EDGE, false);
         long end = System.nanoTime() + (long) (seconds * 1e9);
         while (System.nanoTime() < end) {
             film.pass(SampleBudget.USUAL, () -> false);
@@ -237,13 +244,29 @@ public final class Targets {
         Picture finished = Denoiser.of(film, mix);
         int pixels = shown.width() * shown.height();
         double squares = IntStream.range(0, pixels)
-                .mapToDouble(i -> Math.pow(stops(shown, i) - stops(traced, i), 2) - own[i] * own[i])
+                .mapToDouble(i -> Math.pow(stops(shown, i) - stops(traced, within(shown, i)), 2)
+                        - own[within(shown, i)] * own[within(shown, i)])
                 .average()
                 .orElse(0);
         double[] stops = IntStream.range(0, pixels)
-                .mapToDouble(i -> Math.abs(stops(shown, i) - stops(finished, i)))
+                .mapToDouble(i -> Math.abs(stops(shown, i) - stops(finished, within(shown, i))))
                 .toArray();
         return new double[] {Math.sqrt(Math.max(0, squares)), quantile(stops, 0.5), quantile(stops, 0.95)};
+    }
+
+    /** Framed a little wider by the same camera, so that each place is another pixel's and gets samples of its own. */
+    private static TableSet wider(TableSet set, Picture shown) {
+        Camera camera = set.camera();
+        double across = 1 + 2.0 * EDGE / shown.width();
+        return set.withCamera(camera.withFramedWidth(camera.framedWidth() * across)
+                .withSensorWidth(camera.sensorWidth() * across)
+                .withSensorHeight(camera.sensorHeight() * (1 + 2.0 * EDGE / shown.height())));
+    }
+
+    /** The pixel of the picture framed wider where a pixel of the other lies. */
+    private static int within(Picture picture, int pixel) {
+        int row = pixel / picture.width() + EDGE;
+        return row * (picture.width() + 2 * EDGE) + pixel % picture.width() + EDGE;
     }
 
     private static double stops(Picture picture, int pixel) {

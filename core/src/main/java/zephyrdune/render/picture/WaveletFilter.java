@@ -100,7 +100,9 @@ final class WaveletFilter {
     void even(Likeness likeness, double samples) {
         boolean halves = samples >= Noise.LEAST_SAMPLES;
         if (settings.strays) {
+            NoisyLight whole = light.copy();
             withoutStrays(samples);
+            spread(whole, likeness);
         }
         if (settings.noisy == WHATEVER) {
             Arrays.fill(light.variance(), 1);
@@ -192,6 +194,27 @@ final class WaveletFilter {
                 }
             }
         });
+    }
+
+    /** Gives what strays were dimmed by to the surface round them: no light is lost. */
+    private void spread(NoisyLight whole, Likeness likeness) {
+        for (int channel = 0; channel < 3; channel++) {
+            giveBack(whole.channels()[channel], light.channels()[channel], likeness);
+        }
+        giveBack(whole.half(), light.half(), likeness);
+    }
+
+    private void giveBack(float[] whole, float[] dimmed, Likeness likeness) {
+        float[] taken = new float[whole.length];
+        for (int pixel = 0; pixel < taken.length; pixel++) {
+            taken[pixel] = whole[pixel] - dimmed[pixel];
+        }
+        for (int step : settings.steps) {
+            taken = pixels.mean(taken, step, likeness.at(step, settings.alike));
+        }
+        for (int pixel = 0; pixel < taken.length; pixel++) {
+            dimmed[pixel] += taken[pixel];
+        }
     }
 
     /** Whether earlier and later samples alike have found much of a pixel's light. */
