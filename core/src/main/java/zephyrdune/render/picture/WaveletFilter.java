@@ -20,7 +20,7 @@ final class WaveletFilter {
      * @param alike how much surfaces have to face one way, see {@link Likeness}
      * @param noisy differences of this many standard errors count for a quarter; {@link #WHATEVER} if none matters
      * @param coloured whether the light has the surface's colour, which is taken out first
-     * @param strays whether single pixels far brighter than those round them are dimmed
+     * @param strays whether single pixels far brighter than those round them give what they have more to the surface there
      */
     record Settings(int[] steps, int wide, Likeness.Facing alike, float noisy, boolean coloured, boolean strays) {}
 
@@ -33,7 +33,7 @@ final class WaveletFilter {
     /** A pixel brighter than this many times its neighbours' mean is a stray, unless both halves of its samples have found much of that. */
     private static final float STRAY = 3;
 
-    /** The same with fewer than so many samples: better a little dark than full of dots. */
+    /** The same with fewer than so many samples: better a little soft than full of dots. */
     private static final float STRAY_OF_FEW = 1;
 
     private static final int FEW = 4;
@@ -100,9 +100,7 @@ final class WaveletFilter {
     void even(Likeness likeness, double samples) {
         boolean halves = samples >= Noise.LEAST_SAMPLES;
         if (settings.strays) {
-            NoisyLight whole = light.copy();
-            withoutStrays(samples);
-            spread(whole, likeness);
+            spreadStrays(samples, likeness);
         }
         if (settings.noisy == WHATEVER) {
             Arrays.fill(light.variance(), 1);
@@ -165,7 +163,30 @@ final class WaveletFilter {
         return squares;
     }
 
-    private void withoutStrays(double samples) {
+    /** Dims strays, and gives what they had more to the surface round them: no light is lost. */
+    private void spreadStrays(double samples, Likeness likeness) {
+        NoisyLight whole = light.copy();
+        dimStrays(samples);
+        for (int channel = 0; channel < 3; channel++) {
+            giveBack(whole.channels()[channel], light.channels()[channel], likeness);
+        }
+        giveBack(whole.half(), light.half(), likeness);
+    }
+
+    private void giveBack(float[] whole, float[] dimmed, Likeness likeness) {
+        float[] taken = new float[whole.length];
+        for (int pixel = 0; pixel < taken.length; pixel++) {
+            taken[pixel] = whole[pixel] - dimmed[pixel];
+        }
+        for (int step : settings.steps) {
+            taken = pixels.mean(taken, step, likeness.at(step, settings.alike));
+        }
+        for (int pixel = 0; pixel < taken.length; pixel++) {
+            dimmed[pixel] += taken[pixel];
+        }
+    }
+
+    private void dimStrays(double samples) {
         boolean halves = samples >= Noise.LEAST_SAMPLES;
         float limit = samples < FEW ? STRAY_OF_FEW : STRAY;
         int width = pixels.width();
@@ -194,27 +215,6 @@ final class WaveletFilter {
                 }
             }
         });
-    }
-
-    /** Gives what strays were dimmed by to the surface round them: no light is lost. */
-    private void spread(NoisyLight whole, Likeness likeness) {
-        for (int channel = 0; channel < 3; channel++) {
-            giveBack(whole.channels()[channel], light.channels()[channel], likeness);
-        }
-        giveBack(whole.half(), light.half(), likeness);
-    }
-
-    private void giveBack(float[] whole, float[] dimmed, Likeness likeness) {
-        float[] taken = new float[whole.length];
-        for (int pixel = 0; pixel < taken.length; pixel++) {
-            taken[pixel] = whole[pixel] - dimmed[pixel];
-        }
-        for (int step : settings.steps) {
-            taken = pixels.mean(taken, step, likeness.at(step, settings.alike));
-        }
-        for (int pixel = 0; pixel < taken.length; pixel++) {
-            dimmed[pixel] += taken[pixel];
-        }
     }
 
     /** Whether earlier and later samples alike have found much of a pixel's light. */
