@@ -27,8 +27,8 @@ public final class Denoiser {
             new WaveletFilter.Settings(new int[] {1, 2, 4}, 2, Likeness.Facing.THE_SAME_WAY, 2, false, true)));
 
     /**
-     * Mean square of the noise that is left, over what the halves tell: the median of 31 sets and a quarter more, so that what is told is hardly
-     * ever too small (light-model.md). Light straight from the lights and its images are spread more evenly over the whole than over its halves laid together by chance, so less is left; light by way of other
+     * Mean square of the noise that is left, over what the halves tell: near the median of 31 sets, and half more than it for light by way of
+     * other surfaces, so that what is told is hardly ever too small (light-model.md). Light straight from the lights and its images are spread more evenly over the whole than over its halves laid together by chance, so less is left; light by way of other
      * surfaces is evened widely, and pixels pick by their own noise, of which the halves know nothing, whom they are evened with.
      */
     private static final Map<LightComponent, Float> LEFT = new EnumMap<>(Map.of(
