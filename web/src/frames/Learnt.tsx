@@ -26,7 +26,7 @@ export function Learnt({ answer, older }: Props) {
     tell(words, { action: { label: "Undo", run: () => useTable.getState().undo() } });
   };
   return (
-    <section aria-label="What the frames teach" className={`mt-4 ${older ? "opacity-60" : ""}`}>
+    <section aria-label="What the frames teach" className={`mt-4 ${older ? "older" : ""}`}>
       <h3 className="font-semibold">What the frames teach</h3>
       <p className="text-sm" data-testid="learnt-lights">
         {answer.frames === 1

@@ -107,7 +107,7 @@ function Links() {
   const link = chain[at];
   if (!link) return null;
   return (
-    <div className={`col-span-full ${stale ? "opacity-60" : ""}`}>
+    <div className={`col-span-full ${stale ? "older" : ""}`}>
       <ol className="flex flex-wrap items-center gap-y-1" data-testid="chain">
         {chain.map((one, i) => (
           <Fragment key={`${one.kind} ${one.field}`}>

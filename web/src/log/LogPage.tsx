@@ -83,7 +83,7 @@ export function LogPage() {
           )}
           <ul
             aria-label="Records"
-            className={`grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-2 max-sm:grid-cols-2 ${found.isPlaceholderData ? "opacity-80" : ""}`}
+            className={`grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-2 max-sm:grid-cols-2 ${found.isPlaceholderData ? "older" : ""}`}
           >
             {shown.map((record) => (
               <li key={record.id}>

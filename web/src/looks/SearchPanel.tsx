@@ -63,7 +63,7 @@ function Found({ search, older, onTried }: FoundProps) {
           max={1}
         />
       )}
-      <ol className={`mt-2 grid gap-2 ${older ? "opacity-60" : ""}`}>
+      <ol className={`mt-2 grid gap-2 ${older ? "older" : ""}`}>
         {search.placements.map((placement, at) => (
           <Row
             // biome-ignore lint/suspicious/noArrayIndexKey: what stands at a rank is replaced as a whole
