@@ -28,14 +28,15 @@ public final class Denoiser {
 
     /**
      * Mean square of the noise that is left, over what the halves tell: near the median of 31 sets, and half more than it for light by way of
-     * other surfaces, so that what is told is hardly ever too small (light-model.md). Light straight from the lights and its images are spread more evenly over the whole than over its halves laid together by chance, so less is left; light by way of other
-     * surfaces is evened widely, and pixels pick by their own noise, of which the halves know nothing, whom they are evened with.
+     * other surfaces, so that what is told is hardly ever too small (light-model.md). Light straight from the lights and its images are
+     * spread more evenly over the whole than over its halves laid together by chance, so less is left; light by way of other surfaces is
+     * evened widely, and pixels pick by their own noise, of which the halves know nothing, whom they are evened with.
      */
     private static final Map<LightComponent, Float> LEFT = new EnumMap<>(Map.of(
             LightComponent.DIRECT, 0.9f,
-            LightComponent.INDIRECT, 2.4f,
+            LightComponent.INDIRECT, 3.1f,
             LightComponent.HIGHLIGHT, 0.8f,
-            LightComponent.SPECULAR, 1.2f));
+            LightComponent.SPECULAR, 1.3f));
 
     /** For a first look, better a little soft than full of dots. */
     private static final Map<LightComponent, WaveletFilter.Settings> FIRST_SETTINGS = new EnumMap<>(Map.of(
@@ -87,9 +88,7 @@ public final class Denoiser {
             filter.even(likeness, film.samples());
             filter.addTo(sum, squares, LEFT.get(component));
         }
-        for (int pixel = 0; pixel < squares.length; pixel++) {
-            squares[pixel] = (float) Math.sqrt(squares[pixel]);
-        }
+        pixels.each(pixel -> squares[pixel] = (float) Math.sqrt(squares[pixel]));
         return new Shown(Picture.atLeastBlack(width, height, sum), squares);
     }
 

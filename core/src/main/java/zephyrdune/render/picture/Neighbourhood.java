@@ -64,6 +64,15 @@ record Neighbourhood(int width, int height) {
         }
     }
 
+    /** Has some work done for every pixel. */
+    void each(IntConsumer work) {
+        rows(row -> {
+            for (int pixel = row * width; pixel < (row + 1) * width; pixel++) {
+                work.accept(pixel);
+            }
+        });
+    }
+
     void rows(IntConsumer work) {
         IntStream.range(0, height).parallel().forEach(work);
     }

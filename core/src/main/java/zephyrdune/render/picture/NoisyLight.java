@@ -20,6 +20,22 @@ record NoisyLight(float[][] channels, float[] half, float[] variance) {
                 Arrays.stream(channels).map(float[]::clone).toArray(float[][]::new), half.clone(), variance.clone());
     }
 
+    /** Takes the light, but not the variance, away from a pixel. */
+    void subtract(NoisyLight other, int pixel) {
+        for (int channel = 0; channel < channels.length; channel++) {
+            channels[channel][pixel] -= other.channels[channel][pixel];
+        }
+        half[pixel] -= other.half[pixel];
+    }
+
+    /** Adds the light, but not the variance, to a pixel. */
+    void add(NoisyLight other, int pixel) {
+        for (int channel = 0; channel < channels.length; channel++) {
+            channels[channel][pixel] += other.channels[channel][pixel];
+        }
+        half[pixel] += other.half[pixel];
+    }
+
     float[] green() {
         return channels[1];
     }

@@ -20,7 +20,8 @@ final class WaveletFilter {
      * @param alike how much surfaces have to face one way, see {@link Likeness}
      * @param noisy differences of this many standard errors count for a quarter; {@link #WHATEVER} if none matters
      * @param coloured whether the light has the surface's colour, which is taken out first
-     * @param strays whether single pixels far brighter than those round them give what they have more to the surface there
+     * @param strays whether single pixels that are brighter than those round them, by chance, give what they have more to the surface there;
+     *     not with {@link #WHATEVER}, which spreads them anyway
      */
     record Settings(int[] steps, int wide, Likeness.Facing alike, float noisy, boolean coloured, boolean strays) {}
 
@@ -30,14 +31,8 @@ final class WaveletFilter {
     /** What is darker than this is not divided by its colour. */
     private static final float DARKEST = 0.01f;
 
-    /** A pixel brighter than this many times its neighbours' mean is a stray, unless both halves of its samples have found much of that. */
-    private static final float STRAY = 3;
-
-    /** The same with fewer than so many samples: better a little soft than full of dots. */
-    private static final float STRAY_OF_FEW = 1;
-
-    private static final int FEW = 4;
-    private static final float ONE_SIDED = 0.5f;
+    /** A pixel brighter than its neighbours is no stray if both halves of its samples have found its light, but for this share. */
+    private static final float ONE_SIDED = 0.1f;
 
     private final Neighbourhood pixels;
     private final Settings settings;
@@ -68,13 +63,11 @@ final class WaveletFilter {
 
     /** Takes the surface's colour out. */
     private void take(float[] found, float[] halfDifference) {
-        pixels.rows(row -> {
-            for (int pixel = row * pixels.width(); pixel < (row + 1) * pixels.width(); pixel++) {
-                for (int channel = 0; channel < 3; channel++) {
-                    light.channels()[channel][pixel] = found[3 * pixel + channel] / colour(3 * pixel + channel);
-                }
-                light.half()[pixel] = halfDifference[pixel] / colour(3 * pixel + 1);
+        pixels.each(pixel -> {
+            for (int channel = 0; channel < 3; channel++) {
+                light.channels()[channel][pixel] = found[3 * pixel + channel] / colour(3 * pixel + channel);
             }
+            light.half()[pixel] = halfDifference[pixel] / colour(3 * pixel + 1);
         });
     }
 
@@ -85,52 +78,51 @@ final class WaveletFilter {
      * @param left mean square of what noise is left, over what the halves tell
      */
     void addTo(float[] linear, float[] squares, float left) {
-        pixels.rows(row -> {
-            for (int pixel = row * pixels.width(); pixel < (row + 1) * pixels.width(); pixel++) {
-                for (int channel = 0; channel < 3; channel++) {
-                    linear[3 * pixel + channel] += light.channels()[channel][pixel] * colour(3 * pixel + channel);
-                }
-                float green = colour(3 * pixel + 1);
-                squares[pixel] += (left * light.variance()[pixel] + bias[pixel]) * green * green;
+        pixels.each(pixel -> {
+            for (int channel = 0; channel < 3; channel++) {
+                linear[3 * pixel + channel] += light.channels()[channel][pixel] * colour(3 * pixel + channel);
             }
+            float green = colour(3 * pixel + 1);
+            squares[pixel] += (left * light.variance()[pixel] + bias[pixel]) * green * green;
         });
     }
 
     /** @param samples of a pixel: with two or more the half differences say how noisy the light is, with one what it differs by round it does */
     void even(Likeness likeness, double samples) {
         boolean halves = samples >= Noise.LEAST_SAMPLES;
-        if (settings.strays) {
-            spreadStrays(samples, likeness);
-        }
         if (settings.noisy == WHATEVER) {
             Arrays.fill(light.variance(), 1);
-            passes(likeness);
+            light = passes(light, settings.noisy, likeness);
             Arrays.fill(light.variance(), Float.NaN);
             return;
         }
         NoisyLight found = light.copy();
+        if (settings.strays) {
+            spreadStrays(halves, likeness);
+        }
         setVariance(widely(squares(halves ? light.half() : light.green()), likeness));
         if (!halves) {
             float[] mean = squares(widely(light.green(), likeness));
-            for (int pixel = 0; pixel < mean.length; pixel++) {
-                light.variance()[pixel] = Math.max(0, light.variance()[pixel] - mean[pixel]);
-            }
+            float[] variance = light.variance();
+            pixels.each(pixel -> variance[pixel] = Math.max(0, variance[pixel] - mean[pixel]));
         }
-        passes(likeness);
+        light = passes(light, settings.noisy, likeness);
         if (halves) {
             findBias(found, likeness);
         }
         setVariance(widely(squares(light.half()), likeness));
     }
 
-    private void passes(Likeness likeness) {
+    private NoisyLight passes(NoisyLight from, float noisy, Likeness likeness) {
+        NoisyLight latest = from;
         NoisyLight next = NoisyLight.none(bias.length);
         for (int step : settings.steps) {
-            WaveletPass.over(light, next, pixels, step, likeness.at(step, settings.alike), settings.noisy);
-            NoisyLight before = light;
-            light = next;
+            WaveletPass.over(latest, next, pixels, step, likeness.at(step, settings.alike), noisy);
+            NoisyLight before = latest;
+            latest = next;
             next = before;
         }
+        return latest;
     }
 
     private void setVariance(float[] variance) {
@@ -143,52 +135,35 @@ final class WaveletFilter {
      */
     private void findBias(NoisyLight found, Likeness likeness) {
         float[] more = new float[bias.length];
-        for (int pixel = 0; pixel < bias.length; pixel++) {
+        pixels.each(pixel -> {
             float change = light.green()[pixel] - found.green()[pixel];
             float noisy = light.half()[pixel] - found.half()[pixel];
             more[pixel] = change * change - noisy * noisy;
-        }
-        more = widely(more, likeness);
-        for (int pixel = 0; pixel < bias.length; pixel++) {
+        });
+        float[] wide = widely(more, likeness);
+        pixels.each(pixel -> {
             float tone = settings.coloured ? guides.unsure(pixel) * light.green()[pixel] : 0;
-            bias[pixel] = Math.max(0, more[pixel]) + tone * tone;
-        }
+            bias[pixel] = Math.max(0, wide[pixel]) + tone * tone;
+        });
     }
 
-    private static float[] squares(float[] values) {
+    private float[] squares(float[] values) {
         float[] squares = new float[values.length];
-        for (int i = 0; i < squares.length; i++) {
-            squares[i] = values[i] * values[i];
-        }
+        pixels.each(pixel -> squares[pixel] = values[pixel] * values[pixel]);
         return squares;
     }
 
-    /** Dims strays, and gives what they had more to the surface round them: no light is lost. */
-    private void spreadStrays(double samples, Likeness likeness) {
-        NoisyLight whole = light.copy();
-        dimStrays(samples);
-        for (int channel = 0; channel < 3; channel++) {
-            giveBack(whole.channels()[channel], light.channels()[channel], likeness);
-        }
-        giveBack(whole.half(), light.half(), likeness);
+    /** Dims strays to the mean of their neighbours, and gives what they had more to the surface round them: no light is lost. */
+    private void spreadStrays(boolean halves, Likeness likeness) {
+        NoisyLight more = light.copy();
+        dimStrays(halves);
+        pixels.each(pixel -> more.subtract(light, pixel));
+        Arrays.fill(more.variance(), 1);
+        NoisyLight spread = passes(more, WHATEVER, likeness);
+        pixels.each(pixel -> light.add(spread, pixel));
     }
 
-    private void giveBack(float[] whole, float[] dimmed, Likeness likeness) {
-        float[] taken = new float[whole.length];
-        for (int pixel = 0; pixel < taken.length; pixel++) {
-            taken[pixel] = whole[pixel] - dimmed[pixel];
-        }
-        for (int step : settings.steps) {
-            taken = pixels.mean(taken, step, likeness.at(step, settings.alike));
-        }
-        for (int pixel = 0; pixel < taken.length; pixel++) {
-            dimmed[pixel] += taken[pixel];
-        }
-    }
-
-    private void dimStrays(double samples) {
-        boolean halves = samples >= Noise.LEAST_SAMPLES;
-        float limit = samples < FEW ? STRAY_OF_FEW : STRAY;
+    private void dimStrays(boolean halves) {
         int width = pixels.width();
         float[] grey = new float[bias.length];
         for (float[] channel : light.channels()) {
@@ -209,7 +184,7 @@ final class WaveletFilter {
                 sum += right > column ? columns[right] : 0;
                 int pixel = row * width + column;
                 float own = grey[pixel];
-                float most = limit * (sum - own) / ((bottom - top + 1) * (right - left + 1) - 1);
+                float most = (sum - own) / ((bottom - top + 1) * (right - left + 1) - 1);
                 if (own > most && own > 0 && !(halves && inBoth(pixel))) {
                     dim(pixel, most / own);
                 }

@@ -1,6 +1,5 @@
 package zephyrdune.render.trace;
 
-import java.util.Arrays;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.light.emitter.Evenness;
 import zephyrdune.light.emitter.Outline;
@@ -19,11 +18,10 @@ final class FaceMap {
     /** Every cell is picked at least so often over its share of the square: its edge may hold light that was not looked at. */
     private static final double LEAST = 0.02;
 
-    /** Sums of the rows' weights up to each row, from 0 to 1. */
-    private final double[] rows = new double[CELLS + 1];
+    private final PiecewiseConstant rows;
 
-    /** Likewise along each row. */
-    private final double[][] columns = new double[CELLS][CELLS + 1];
+    /** Of each row. */
+    private final PiecewiseConstant[] columns = new PiecewiseConstant[CELLS];
 
     /** For a face that is not bright all over alike; otherwise null. */
     static FaceMap of(EmittingFace face) {
@@ -41,20 +39,15 @@ final class FaceMap {
             }
         }
         double least = LEAST * sum / (CELLS * CELLS);
+        double[] ofRows = new double[CELLS];
         for (int row = 0; row < CELLS; row++) {
             for (int column = 0; column < CELLS; column++) {
-                columns[row][column + 1] = columns[row][column] + weights[row][column] + least;
+                weights[row][column] += least;
+                ofRows[row] += weights[row][column];
             }
-            double whole = columns[row][CELLS];
-            rows[row + 1] = rows[row] + whole;
-            for (int column = 0; column <= CELLS; column++) {
-                columns[row][column] /= whole;
-            }
+            columns[row] = new PiecewiseConstant(weights[row]);
         }
-        double all = rows[CELLS];
-        for (int row = 0; row <= CELLS; row++) {
-            rows[row] /= all;
-        }
+        rows = new PiecewiseConstant(ofRows);
     }
 
     /** The face's brightness at the corners of the cells and in between; none beside it. */
@@ -88,12 +81,10 @@ final class FaceMap {
      * @return how likely it is picked, over one picked evenly from the square
      */
     double pick(double s, double t, double[] place) {
-        int row = cell(rows, t);
-        int column = cell(columns[row], s);
-        double inRow = (t - rows[row]) / (rows[row + 1] - rows[row]);
-        double inColumn = (s - columns[row][column]) / (columns[row][column + 1] - columns[row][column]);
-        place[0] = 2 * (column + inColumn) / CELLS - 1;
-        place[1] = 2 * (row + inRow) / CELLS - 1;
+        int row = rows.cell(t);
+        int column = columns[row].cell(s);
+        place[0] = 2 * columns[row].place(column, s) - 1;
+        place[1] = 2 * rows.place(row, t) - 1;
         return likely(row, column);
     }
 
@@ -103,15 +94,10 @@ final class FaceMap {
     }
 
     private double likely(int row, int column) {
-        return (rows[row + 1] - rows[row]) * (columns[row][column + 1] - columns[row][column]) * CELLS * CELLS;
+        return rows.share(row) * columns[row].share(column) * CELLS * CELLS;
     }
 
     private static int index(double place) {
         return Math.max(0, Math.min(CELLS - 1, (int) ((place + 1) / 2 * CELLS)));
-    }
-
-    private static int cell(double[] sums, double number) {
-        int found = Arrays.binarySearch(sums, number);
-        return Math.max(0, Math.min(CELLS - 1, found >= 0 ? found : -found - 2));
     }
 }
