@@ -11,17 +11,21 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
 /** The application as a person starts it: by its own command, on a data folder of its own. */
 final class StartedApplication implements AutoCloseable {
 
+    private static final long LAST_WORDS_MILLIS = 10_000;
+
     static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
 
     private final Path data;
     private final Process process;
-    private final List<String> said = new ArrayList<>();
+    private final List<String> said = new CopyOnWriteArrayList<>();
+    private Thread listener;
     private String address;
 
     private StartedApplication(Path data, Process process) {
@@ -93,9 +97,9 @@ final class StartedApplication implements AutoCloseable {
             said.add(line);
             if (line.startsWith("Zephyrdune is at ")) {
                 address = line.substring("Zephyrdune is at ".length()).replaceAll("\\?key=.*$", "");
-                Thread rest = new Thread(() -> listen(output));
-                rest.setDaemon(true);
-                rest.start();
+                listener = new Thread(() -> listen(output));
+                listener.setDaemon(true);
+                listener.start();
                 return;
             }
             line = output.readLine();
@@ -169,6 +173,8 @@ final class StartedApplication implements AutoCloseable {
             if (!process.waitFor(60, TimeUnit.SECONDS)) {
                 throw new AssertionError("still running: " + said);
             }
+            // its last words may still be on their way
+            listener.join(LAST_WORDS_MILLIS);
         } catch (InterruptedException e) {
             throw new AssertionError(e);
         }
