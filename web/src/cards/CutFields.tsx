@@ -154,7 +154,7 @@ function SharperMoves() {
     <ul
       // of the pattern before until the new one's are known
       aria-busy={moves.isFetching}
-      className={`col-span-full grid gap-1 ${moves.isFetching ? "opacity-50" : ""}`}
+      className={`col-span-full grid gap-1 ${moves.isFetching ? "older" : ""}`}
       data-testid="sharper"
     >
       {moves.data.moves.map((move) => {

@@ -60,7 +60,7 @@ function Strips({ shoot, against }: { shoot: Shoot; against: string }) {
       aria-label="Alike"
       aria-busy={alike.isFetching}
       data-testid="alike"
-      className={alike.isPlaceholderData ? "opacity-60" : ""}
+      className={alike.isPlaceholderData ? "older" : ""}
     >
       <p className="px-1 pb-2 text-soft">
         Each dot is a dish on the set of its first picture, numbered as under Dishes. Within the

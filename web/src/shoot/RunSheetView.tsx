@@ -25,7 +25,7 @@ export function RunSheetView({ shoot, sheet, current, chosen, onChoose }: Props)
   const span = spanOf(sheet);
   const pinned = shoot.dishes.some((dish) => dish.turn.kind === "turn-at");
   return (
-    <section aria-label="Run sheet" aria-busy={!current} className={current ? "" : "opacity-60"}>
+    <section aria-label="Run sheet" aria-busy={!current} className={current ? "" : "older"}>
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-1 pb-2">
         <p className="text-soft" data-testid="sheet-sum">
           {sheet.rows.length} {sheet.rows.length === 1 ? "dish" : "dishes"}, moving takes{" "}

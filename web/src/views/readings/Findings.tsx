@@ -51,7 +51,7 @@ export function Findings() {
       aria-busy={!fresh}
       data-testid="findings"
       data-fresh={fresh}
-      className={`flex min-h-9 items-center gap-2 rounded-panel bg-panel px-3 text-sm max-sm:flex-wrap max-sm:py-2 ${fresh || impossible ? "" : "[&>*]:opacity-50"}`}
+      className={`flex min-h-9 items-center gap-2 rounded-panel bg-panel px-3 text-sm max-sm:flex-wrap max-sm:py-2 ${fresh || impossible ? "" : "older"}`}
     >
       <Search size={15} aria-hidden className="shrink-0 text-soft" />
       {first && !impossible ? (

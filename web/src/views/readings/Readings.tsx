@@ -81,8 +81,7 @@ export function Readings() {
       aria-label="Readings"
       aria-busy={late}
       data-unsure={unsure}
-      // what lags behind for longer than a blink is dimmed until it is true again
-      className={`grid h-full min-h-0 content-stretch gap-1.5 lg:grid-rows-[minmax(0,1.15fr)_minmax(0,1fr)] transition-opacity duration-0 ${late ? "opacity-50 delay-100" : ""}`}
+      className={`grid h-full min-h-0 content-stretch gap-1.5 lg:grid-rows-[minmax(0,1.15fr)_minmax(0,1fr)] ${late ? "older" : ""}`}
     >
       <div className="grid grid-cols-2 gap-1.5 max-sm:[&>:last-child]:col-span-2 sm:grid-cols-5">
         {QUESTIONS.map(({ name, label, lead }) => {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.LinkedHashSet;
@@ -31,6 +32,9 @@ public class EveryoneTest extends Browsing {
                 .toList();
         assertThat(grave).as(where).isEmpty();
     }
+
+    /** Of an older answer. */
+    private static final String OLDER_OPACITY = "0.9";
 
     @Test
     public void axeFindsNothingGrave() {
@@ -100,6 +104,31 @@ public class EveryoneTest extends Browsing {
         page.navigate(address() + "#/stand/" + idOf("Smoked mussel chowder"));
         assertThat(page.getByTestId("stand-count")).isVisible();
         noViolations("at the stand");
+    }
+
+    /** Answers that do not come: what is on the screen is marked as older, and can be read in both themes. */
+    @Test
+    public void olderAnswersAreReadable() {
+        open("Smoked mussel chowder");
+        page.route("**/api/{readings,findings}*", route -> {});
+        type("light.clockHours", "9:00");
+        assertThat(region("Readings")).hasAttribute("aria-busy", "true");
+        assertThat(page.getByTestId("findings")).hasCSS("opacity", OLDER_OPACITY);
+        noViolations("older readings, dark");
+        click("Light theme");
+        noViolations("older readings, light");
+        page.navigate(address() + "#/shoots");
+        page.getByText("Winter menu").first().click();
+        assertThat(page.getByTestId("sheet-sum")).containsText("6 dishes");
+        page.route("**/api/run-sheets", route -> {});
+        page.getByRole(AriaRole.BUTTON, named("Later")).first().click();
+        assertThat(page.getByTestId("sheet-sum")).containsText("working it out anew");
+        assertThat(region("Run sheet")).hasCSS("opacity", OLDER_OPACITY);
+        noViolations("older run sheet, light");
+    }
+
+    private Locator region(String name) {
+        return page.getByRole(AriaRole.REGION, named(name).setExact(true));
     }
 
     @Test
