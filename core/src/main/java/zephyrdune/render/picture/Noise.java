@@ -61,7 +61,7 @@ public record Noise(double most, double[] tiles) {
         float[] half = film.halfDifference(mix, EnumSet.allOf(LightComponent.class));
         float[] linear = film.picture(mix).linear();
         return IntStream.range(0, half.length)
-                .mapToDouble(pixel -> Math.abs(half[pixel]) / Math.max(DARKEST, linear[3 * pixel + 1]) / PER_STOP)
+                .mapToDouble(pixel -> stops(half[pixel], linear[3 * pixel + 1]))
                 .toArray();
     }
 
@@ -126,7 +126,11 @@ public record Noise(double most, double[] tiles) {
     }
 
     private static double stops(Denoiser.Shown shown, int pixel) {
-        double green = shown.picture().linear()[3 * pixel + 1];
-        return shown.error()[pixel] / Math.max(DARKEST, green) / PER_STOP;
+        return stops(shown.error()[pixel], shown.picture().linear()[3 * pixel + 1]);
+    }
+
+    /** Stops to what is lighter by an error: one that is as large as the light itself is one stop. */
+    private static double stops(double error, double green) {
+        return Math.log1p(Math.abs(error) / Math.max(DARKEST, green)) / PER_STOP;
     }
 }

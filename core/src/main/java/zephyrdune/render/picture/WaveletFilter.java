@@ -34,6 +34,9 @@ final class WaveletFilter {
     /** A pixel brighter than its neighbours is no stray if both halves of its samples have found its light, but for this share. */
     private static final float ONE_SIDED = 0.1f;
 
+    /** Mean square of what the surface's colour is off by, over what its halves tell: colour within a pixel is spread evenly by the whole too. */
+    private static final float TONE_LEFT = 0.7f;
+
     private final Neighbourhood pixels;
     private final Settings settings;
     private final FirstHits guides;
@@ -67,8 +70,13 @@ final class WaveletFilter {
             for (int channel = 0; channel < 3; channel++) {
                 light.channels()[channel][pixel] = found[3 * pixel + channel] / colour(3 * pixel + channel);
             }
-            light.half()[pixel] = halfDifference[pixel] / colour(3 * pixel + 1);
+            light.half()[pixel] = halfDifference[pixel] / colour(3 * pixel + 1) - tone(pixel);
         });
+    }
+
+    /** What the light is off by, over the surface's colour, as far as that colour is: with its sign, as the half difference has it. */
+    private float tone(int pixel) {
+        return settings.coloured ? guides.unsure(pixel) * light.green()[pixel] : 0;
     }
 
     /**
@@ -142,8 +150,7 @@ final class WaveletFilter {
         });
         float[] wide = widely(more, likeness);
         pixels.each(pixel -> {
-            float tone = settings.coloured ? guides.unsure(pixel) * light.green()[pixel] : 0;
-            bias[pixel] = Math.max(0, wide[pixel]) + tone * tone;
+            bias[pixel] = Math.max(0, wide[pixel]) + TONE_LEFT * tone(pixel) * tone(pixel);
         });
     }
 
