@@ -34,9 +34,6 @@ final class PanelProjection {
     private static final int FEW_SIDES = 6;
     private static final double[] FEW = few();
 
-    /** Below this a ray towards a corner is hardly turned to the face. */
-    private static final double LEAST_TURN = 1e-12;
-
     private final Obstacle panel;
     private final double[] outline;
     private final double turn;
@@ -125,11 +122,8 @@ final class PanelProjection {
         private final double pb;
         private final double pd;
 
-        // places of the panel thrown on the face: u and v are the first two over the third, each a form of (1, across,
-        // up)
-        private double[] toU;
-        private double[] toV;
-        private double[] toTurn;
+        /** Of the panel on the face; worked out when it is first asked for. */
+        private Homography homography;
 
         /** Which way pieces wind when they are thrown on the face, all of them the same; 0 until the first is. */
         private double thrownTurn;
@@ -203,7 +197,9 @@ final class PanelProjection {
                 return;
             }
             Cancellation.check();
-            throwing();
+            if (homography == null) {
+                homography = toFace();
+            }
             double partTurn = Math.signum(ConvexPolygon.twiceArea(part));
             boolean taken = away != (partTurn * turn < 0);
             double[] extent = Obstacle.round(part);
@@ -222,7 +218,8 @@ final class PanelProjection {
         private double[] piece(double[] part, double partTurn, double[] extent, int i) {
             double[] box = panel.boxes[i];
             double radius = panel.radii[i];
-            double[] corners = thrown(new double[] {box[0], box[2], box[1], box[2], box[1], box[3], box[0], box[3]});
+            double[] corners =
+                    homography.of(new double[] {box[0], box[2], box[1], box[2], box[1], box[3], box[0], box[3]});
             if (corners.length > 0) {
                 if (!Obstacle.meet(extent, Obstacle.round(corners))) {
                     return ConvexPolygon.NONE;
@@ -235,10 +232,12 @@ final class PanelProjection {
                     double across = (box[0] + box[1]) / 2;
                     double up = (box[2] + box[3]) / 2;
                     double away = Math.sqrt((across - pa) * (across - pa) + (up - pb) * (up - pb) + pd * pd);
-                    return radius > 0 && radius < SMALL * away ? hexagon(across, up, radius) : thrown(panel.pieces[i]);
+                    return radius > 0 && radius < SMALL * away
+                            ? hexagon(across, up, radius)
+                            : homography.of(panel.pieces[i]);
                 }
             }
-            double[] thrown = thrown(panel.pieces[i]);
+            double[] thrown = homography.of(panel.pieces[i]);
             if (thrown.length > 0) {
                 foundTurn = Math.signum(ConvexPolygon.twiceArea(thrown));
                 return ConvexPolygon.within(thrown, part, partTurn);
@@ -271,43 +270,22 @@ final class PanelProjection {
         private double[] hexagon(double across, double up, double radius) {
             double[] thrown = new double[2 * FEW_SIDES];
             for (int i = 0; i < thrown.length; i += 2) {
-                throwOne(across + radius * FEW[i], up + radius * FEW[i + 1], thrown, i);
+                homography.set(across + radius * FEW[i], up + radius * FEW[i + 1], thrown, i);
             }
             return thrown;
-        }
-
-        /** Corners on the panel as places of the face's plane; none where one of them is not seen towards that plane. */
-        private double[] thrown(double[] corners) {
-            double[] thrown = new double[corners.length];
-            for (int i = 0; i < corners.length; i += 2) {
-                if (throwOne(corners[i], corners[i + 1], thrown, i) < LEAST_TURN) {
-                    return ConvexPolygon.NONE;
-                }
-            }
-            return thrown;
-        }
-
-        private double throwOne(double across, double up, double[] thrown, int i) {
-            double turned = toTurn[0] + toTurn[1] * across + toTurn[2] * up;
-            double over = 1 / turned;
-            thrown[i] = (toU[0] + toU[1] * across + toU[2] * up) * over;
-            thrown[i + 1] = (toV[0] + toV[1] * across + toV[2] * up) * over;
-            return turned;
         }
 
         /** By Cramer's rule from P + t (Q - P) = F + u U + v V. */
-        private void throwing() {
-            if (toTurn != null) {
-                return;
-            }
+        private Homography toFace() {
             double ga = pa - a[0];
             double gb = pb - b[0];
             double gd = pd - d[0];
             double towards = upright[0] * ga + upright[1] * gb + upright[2] * gd;
             double sign = towards > 0 ? -1 : 1;
-            toTurn = form(upright, sign);
-            toU = form(cross(ga, gb, gd, a[2], b[2], d[2]), sign);
-            toV = form(cross(a[1], b[1], d[1], ga, gb, gd), sign);
+            return new Homography(
+                    form(cross(ga, gb, gd, a[2], b[2], d[2]), sign),
+                    form(cross(a[1], b[1], d[1], ga, gb, gd), sign),
+                    form(upright, sign));
         }
 
         /** A direction's part along an axis, the direction from the place to (across, up, 0), as a form of (1, across, up). */
