@@ -61,7 +61,7 @@ public record Noise(double most, double[] tiles) {
         float[] half = film.halfDifference(mix, EnumSet.allOf(LightComponent.class));
         float[] linear = film.picture(mix).linear();
         return IntStream.range(0, half.length)
-                .mapToDouble(pixel -> stops(half[pixel], linear[3 * pixel + 1]))
+                .mapToDouble(pixel -> Math.abs(half[pixel]) / Math.max(DARKEST, linear[3 * pixel + 1]) / PER_STOP)
                 .toArray();
     }
 
@@ -131,6 +131,6 @@ public record Noise(double most, double[] tiles) {
 
     /** Stops to what is lighter by an error: one that is as large as the light itself is one stop. */
     private static double stops(double error, double green) {
-        return Math.log1p(Math.abs(error) / Math.max(DARKEST, green)) / PER_STOP;
+        return Math.log1p(error / Math.max(DARKEST, green)) / PER_STOP;
     }
 }
