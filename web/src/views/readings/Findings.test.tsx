@@ -23,10 +23,12 @@ it("never says of a new set what was found about the one before", async () => {
   await act(async () => answers[0]?.([]));
   await waitFor(() => expect(line().textContent).toContain("All well"));
   expect(line().getAttribute("aria-busy")).toBe("false");
+  expect(line().classList.contains("older")).toBe(false);
 
   act(() => useTable.getState().change("light.distanceMetres", 2));
   expect(line().textContent).toContain("Looking the set over");
   expect(line().getAttribute("aria-busy")).toBe("true");
+  expect(line().classList.contains("older")).toBe(true);
 
   const moved = useTable.getState().set as TableSet;
   act(() => useTable.getState().accept(moved));
