@@ -5,6 +5,7 @@ import java.util.List;
 import org.apache.commons.geometry.euclidean.threed.Vector3D;
 import zephyrdune.light.emitter.EmittingFace;
 import zephyrdune.units.geometry.ConvexPolygon;
+import zephyrdune.units.geometry.Homography;
 import zephyrdune.units.measure.Cancellation;
 
 /**
@@ -219,7 +220,7 @@ final class PanelProjection {
             double[] box = panel.boxes[i];
             double radius = panel.radii[i];
             double[] corners =
-                    homography.of(new double[] {box[0], box[2], box[1], box[2], box[1], box[3], box[0], box[3]});
+                    homography.map(new double[] {box[0], box[2], box[1], box[2], box[1], box[3], box[0], box[3]});
             if (corners.length > 0) {
                 if (!Obstacle.meet(extent, Obstacle.round(corners))) {
                     return ConvexPolygon.NONE;
@@ -234,10 +235,10 @@ final class PanelProjection {
                     double away = Math.sqrt((across - pa) * (across - pa) + (up - pb) * (up - pb) + pd * pd);
                     return radius > 0 && radius < SMALL * away
                             ? hexagon(across, up, radius)
-                            : homography.of(panel.pieces[i]);
+                            : homography.map(panel.pieces[i]);
                 }
             }
-            double[] thrown = homography.of(panel.pieces[i]);
+            double[] thrown = homography.map(panel.pieces[i]);
             if (thrown.length > 0) {
                 foundTurn = Math.signum(ConvexPolygon.twiceArea(thrown));
                 return ConvexPolygon.within(thrown, part, partTurn);
@@ -270,7 +271,7 @@ final class PanelProjection {
         private double[] hexagon(double across, double up, double radius) {
             double[] thrown = new double[2 * FEW_SIDES];
             for (int i = 0; i < thrown.length; i += 2) {
-                homography.set(across + radius * FEW[i], up + radius * FEW[i + 1], thrown, i);
+                homography.map(across + radius * FEW[i], up + radius * FEW[i + 1], thrown, i);
             }
             return thrown;
         }

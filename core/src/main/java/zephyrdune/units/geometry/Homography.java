@@ -20,10 +20,19 @@ public final class Homography {
     /** Less than this area between two sides is a straight line. */
     private static final double LEAST_TURN = 1e-7;
 
-    private final double[] h;
+    /** A place for which the third form is less than this lies behind, or is seen edge-on. */
+    private static final double LEAST_SCALE = 1e-12;
 
-    private Homography(double[] h) {
-        this.h = h;
+    // forms of (1, x, y): the first two over the third are where a place comes
+    private final double[] u;
+    private final double[] v;
+    private final double[] scale;
+
+    /** By three forms of (1, x, y), of which the first two over the third are where a place comes. */
+    public Homography(double[] u, double[] v, double[] scale) {
+        this.u = u;
+        this.v = v;
+        this.scale = scale;
     }
 
     /** That which maps four points to four others; none where three of either lie in a line. */
@@ -41,21 +50,44 @@ public final class Homography {
             sides.setEntry(2 * i + 1, v);
         }
         try {
+            double[] h = new LUDecomposition(equations).getSolver().solve(sides).toArray();
             return Optional.of(new Homography(
-                    new LUDecomposition(equations).getSolver().solve(sides).toArray()));
+                    new double[] {h[2], h[0], h[1]}, new double[] {h[5], h[3], h[4]}, new double[] {1, h[6], h[7]}));
         } catch (MathRuntimeException singular) {
             return Optional.empty();
         }
     }
 
     public Vector2D apply(double x, double y) {
-        double scale = h[6] * x + h[7] * y + 1;
-        return Vector2D.of((h[0] * x + h[1] * y + h[2]) / scale, (h[3] * x + h[4] * y + h[5]) / scale);
+        double[] to = new double[2];
+        map(x, y, to, 0);
+        return Vector2D.of(to[0], to[1]);
     }
 
-    /** A column of its matrix, whose last entry is 1. */
+    /** Writes where a place comes at an index of a list of corners; returns the third form, which is positive of what lies before the eye. */
+    public double map(double x, double y, double[] corners, int i) {
+        double third = scale[0] + scale[1] * x + scale[2] * y;
+        double share = 1 / third;
+        corners[i] = (u[0] + u[1] * x + u[2] * y) * share;
+        corners[i + 1] = (v[0] + v[1] * x + v[2] * y) * share;
+        return third;
+    }
+
+    /** Where the corners of a polygon come; none where one of them lies behind. */
+    public double[] map(double[] corners) {
+        double[] mapped = new double[corners.length];
+        for (int i = 0; i < corners.length; i += 2) {
+            if (map(corners[i], corners[i + 1], mapped, i) < LEAST_SCALE) {
+                return ConvexPolygon.NONE;
+            }
+        }
+        return mapped;
+    }
+
+    /** A column of its matrix, for x, y and 1; the last entry of all is 1 where points told the map. */
     public Vector3D column(int column) {
-        return Vector3D.of(h[column], h[3 + column], column == 2 ? 1 : h[6 + column]);
+        int form = (column + 1) % 3;
+        return Vector3D.of(u[form], v[form], scale[form]);
     }
 
     /** Which way round four points lie, 1 or -1; none where they do not lie round a shape without a dent. */
