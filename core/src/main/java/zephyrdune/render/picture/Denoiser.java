@@ -27,15 +27,16 @@ public final class Denoiser {
             new WaveletFilter.Settings(new int[] {1, 2, 4}, 2, Likeness.Facing.THE_SAME_WAY, 2, false, true)));
 
     /**
-     * Mean square of the noise that is left, over what the halves tell, as fits most sets (light-model.md). Light straight from the lights and
-     * what is mirrored are spread more evenly over the whole than over its halves laid together by chance, so less is left; light by way of other
-     * surfaces is evened widely, and pixels pick by their own noise, of which the halves know nothing, whom they are evened with.
+     * Mean square of the noise that is left, over what the halves tell: more than fits most sets, so that what is told is hardly ever too small
+     * (light-model.md). Images of lights are spread more evenly over the whole than over its halves laid together by chance, so less is left;
+     * light by way of other surfaces is evened widely, and pixels pick by their own noise, of which the halves know nothing, whom they are
+     * evened with.
      */
     private static final Map<LightComponent, Float> LEFT = new EnumMap<>(Map.of(
-            LightComponent.DIRECT, 0.9f,
-            LightComponent.INDIRECT, 2.8f,
-            LightComponent.HIGHLIGHT, 1.2f,
-            LightComponent.SPECULAR, 0.6f));
+            LightComponent.DIRECT, 1.1f,
+            LightComponent.INDIRECT, 4.3f,
+            LightComponent.HIGHLIGHT, 0.8f,
+            LightComponent.SPECULAR, 1.3f));
 
     /** For a first look, better a little soft than full of dots. */
     private static final Map<LightComponent, WaveletFilter.Settings> FIRST_SETTINGS = new EnumMap<>(Map.of(

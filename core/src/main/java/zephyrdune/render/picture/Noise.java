@@ -56,7 +56,10 @@ public record Noise(double most, double[] tiles) {
         return new Noise(most(film, shown), tiles);
     }
 
-    /** What every pixel of a film as it was traced may be off by, stops: by the difference of its earlier and its later samples. */
+    /**
+     * What every pixel of a film as it was traced may be off by, stops: by the difference of its earlier and its later samples. By the slope alone,
+     * so that squares of it can be taken from squares of differences.
+     */
     public static double[] ofHalves(Film film, Mix mix) {
         float[] half = film.halfDifference(mix, EnumSet.allOf(LightComponent.class));
         float[] linear = film.picture(mix).linear();

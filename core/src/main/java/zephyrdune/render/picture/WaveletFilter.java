@@ -34,9 +34,6 @@ final class WaveletFilter {
     /** A pixel brighter than its neighbours is no stray if both halves of its samples have found its light, but for this share. */
     private static final float ONE_SIDED = 0.1f;
 
-    /** Mean square of what the surface's colour is off by, over what its halves tell: colour within a pixel is spread evenly by the whole too. */
-    private static final float TONE_LEFT = 0.7f;
-
     private final Neighbourhood pixels;
     private final Settings settings;
     private final FirstHits guides;
@@ -150,7 +147,7 @@ final class WaveletFilter {
         });
         float[] wide = widely(more, likeness);
         pixels.each(pixel -> {
-            bias[pixel] = Math.max(0, wide[pixel]) + TONE_LEFT * tone(pixel) * tone(pixel);
+            bias[pixel] = Math.max(0, wide[pixel]) + tone(pixel) * tone(pixel);
         });
     }
 
