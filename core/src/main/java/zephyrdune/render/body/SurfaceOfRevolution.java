@@ -18,6 +18,9 @@ final class SurfaceOfRevolution implements Solid {
     /** Added to a run's heights, so that level pieces have some, metres. */
     private static final double FLAT = 1e-9;
 
+    /** Share of the way to seen from the side that a flute turns its normal at most. */
+    private static final double NEARLY_TURNED = 0.9;
+
     private static final double NEGATIVE = -1e12;
     private static final double POSITIVE = 1e12;
 
@@ -170,15 +173,19 @@ final class SurfaceOfRevolution implements Solid {
         double level = ux * ray.dx + uy * ray.dy;
         double flatOut = height[2 * piece + 1] - height[2 * piece];
         double flatUp = radius[2 * piece] - radius[2 * piece + 1];
-        double facing = flatOut * level + flatUp * ray.dz;
-        if (facing * (outward * level + upward * ray.dz) <= 0) {
-            // a blended normal must not say that the ray comes from the other side
+        // neither a blended normal nor a flute's must say that the ray comes from the other side
+        if ((flatOut * level + flatUp * ray.dz) * (outward * level + upward * ray.dz) <= 0) {
             outward = flatOut;
             upward = flatUp;
         }
         double sideways = 0;
         if (flutes > 0 && outward > 0.2) {
+            double facing = outward * level + upward * ray.dz;
+            double across = ux * ray.dy - uy * ray.dx;
             sideways = fluteDepth * outward * Math.sin(flutes * Math.atan2(y, x));
+            if (facing * (facing + sideways * across) <= 0) {
+                sideways = -NEARLY_TURNED * facing / across;
+            }
         }
         double length = Math.sqrt(outward * outward + upward * upward + sideways * sideways);
         hit.take(

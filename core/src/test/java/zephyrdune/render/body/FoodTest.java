@@ -151,6 +151,26 @@ public class FoodTest {
         assertThat(Math.abs(leaning.nx * 0.3 - leaning.ny)).isGreaterThan(0.1);
     }
 
+    /** Where the eye sees a side along its surface, a deep flute would turn the normal away from it: dark dots round the outline. */
+    @Test
+    public void flutesFaceWhoeverSeesThem() {
+        Solid fluted = opaque(new Custard(0.085, 0.07, 0.055, 1, Surface.CREAM));
+        Vector3D eye = Vector3D.of(0, -0.7, 0.5);
+        int leaning = 0;
+        for (int i = 0; i < 40_000; i++) {
+            double across = 0.09 * (i % 400 / 399.0 - 0.5);
+            double up = 0.055 * (i / 400 / 99.0);
+            Vector3D way = Vector3D.of(across, 0, up).subtract(eye).normalize();
+            Hit hit = met(fluted, eye, way);
+            if (hit.material != null) {
+                double facing = hit.nx * way.getX() + hit.ny * way.getY() + hit.nz * way.getZ();
+                assertThat(facing).isNegative();
+                leaning += facing > -0.02 ? 1 : 0;
+            }
+        }
+        assertThat(leaning).as("seen along the surface").isGreaterThan(10);
+    }
+
     @Test
     public void loaf() {
         Solid loaf = opaque(new Loaf(0.2, 0.11, 0.09, Surface.BAKED_PASTRY, Surface.BREAD_CRUMB));
