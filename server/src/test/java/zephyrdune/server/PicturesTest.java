@@ -48,10 +48,10 @@ public class PicturesTest extends RunningServer {
             viewer.wish(1, bare());
             Viewer.Shown first = viewer.next();
             assertThat(first.news().get("stage").asString()).isEqualTo("COARSE");
-            assertThat(image(first.png()).getWidth()).isEqualTo(208);
+            assertThat(image(first.png()).getWidth()).isEqualTo(320);
             Viewer.Shown second = viewer.next();
             while (!second.news().get("stage").asString().equals("FINE")) {
-                assertThat(second.news().get("width").asInt()).isGreaterThanOrEqualTo(208);
+                assertThat(second.news().get("width").asInt()).isGreaterThanOrEqualTo(320);
                 second = viewer.next();
             }
             assertThat(image(second.png()).getWidth()).isEqualTo(900);

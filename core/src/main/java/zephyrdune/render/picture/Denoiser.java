@@ -60,17 +60,35 @@ public final class Denoiser {
 
     private Denoiser() {}
 
+    /** The picture; twice as wide as the film if that has looked at pixels half as wide. */
     public static Picture of(Film film, Mix mix) {
-        return shown(film, mix).picture();
+        return film.closer()
+                .map(closer -> JointUpsampling.of(
+                        film, closer.hits(), evened(film, mix).values()))
+                .orElseGet(() -> shown(film, mix).picture());
     }
 
+    /** The picture, as wide as the film. */
     public static Shown shown(Film film, Mix mix) {
         int width = film.width();
         int height = film.height();
         float[] sum = new float[3 * width * height];
         float[] squares = new float[width * height];
-        boolean halves = film.samples() >= Noise.LEAST_SAMPLES;
-        Arrays.fill(squares, halves ? 0 : Float.NaN);
+        Arrays.fill(squares, halves(film) ? 0 : Float.NaN);
+        evened(film, mix).forEach((component, light) -> light.addTo(sum, squares, LEFT.get(component)));
+        new Neighbourhood(width, height).each(pixel -> squares[pixel] = (float) Math.sqrt(squares[pixel]));
+        return new Shown(Picture.atLeastBlack(width, height, sum), squares);
+    }
+
+    private static boolean halves(Film film) {
+        return film.samples() >= Noise.LEAST_SAMPLES;
+    }
+
+    /** What of a film is not dark. */
+    private static Map<LightComponent, WaveletFilter> evened(Film film, Mix mix) {
+        int width = film.width();
+        int height = film.height();
+        Map<LightComponent, WaveletFilter> evened = new EnumMap<>(LightComponent.class);
         Neighbourhood pixels = new Neighbourhood(width, height);
         Likeness likeness = new Likeness(film.guides(), width, height);
         Map<LightComponent, WaveletFilter.Settings> settings = film.sparse() ? FIRST_SETTINGS : SETTINGS;
@@ -80,16 +98,15 @@ public final class Denoiser {
             if (dark(found)) {
                 continue;
             }
-            if (!halves && component == LightComponent.SPECULAR) {
+            if (!halves(film) && component == LightComponent.SPECULAR) {
                 found = DarkSpecks.filled(found, film.guides(), width, height);
             }
             WaveletFilter filter = new WaveletFilter(
                     settings.get(component), film.guides(), pixels, found, film.halfDifference(mix, alone));
             filter.even(likeness, film.samples());
-            filter.addTo(sum, squares, LEFT.get(component));
+            evened.put(component, filter);
         }
-        pixels.each(pixel -> squares[pixel] = (float) Math.sqrt(squares[pixel]));
-        return new Shown(Picture.atLeastBlack(width, height, sum), squares);
+        return evened;
     }
 
     private static boolean dark(float[] light) {

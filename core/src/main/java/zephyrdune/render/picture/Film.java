@@ -29,8 +29,6 @@ import zephyrdune.units.measure.Cancellation;
  */
 public final class Film {
 
-    private static final LightComponent[] COMPONENTS = LightComponent.values();
-
     private final Scene scene;
     private final CameraRays sight;
     private final int width;
@@ -49,6 +47,9 @@ public final class Film {
     private final int[] samples;
 
     private final FirstHits guides;
+
+    /** Null where pixels half as wide are not looked at. */
+    private final CloserLook closer;
 
     private final IndirectPixels indirect;
 
@@ -71,7 +72,12 @@ public final class Film {
 
     /** @param centred for a film of one sample: it shows what the middles of its pixels show, so that edges are even, not torn */
     Film(TableSet set, int width, int height, boolean deep, boolean centred) {
-        scene = Scene.of(set);
+        this(set, Scene.of(set), width, height, deep, centred, null);
+    }
+
+    private Film(TableSet set, Scene scene, int width, int height, boolean deep, boolean centred, CloserLook closer) {
+        this.scene = scene;
+        this.closer = closer;
         sight = new CameraRays(set, width, height, deep, centred);
         this.width = width;
         this.height = height;
@@ -83,6 +89,17 @@ public final class Film {
         samples = new int[tiles.count()];
         indirect = new IndirectPixels(tiles.count(), width * height);
         guides = new FirstHits(width, height);
+    }
+
+    /**
+     * One that is sharp all over, and finds out what is seen for pixels half as wide too.
+     *
+     * @param before a closer look at what may be the same but for the light
+     */
+    static Film doubled(TableSet set, int width, int height, Optional<CloserLook> before) {
+        Scene scene = Scene.of(set);
+        CloserLook closer = new CloserLook(set, scene, width, height, before);
+        return new Film(set, scene, width, height, false, true, closer);
     }
 
     /** Memory that a film of a set takes, near enough, bytes. */
@@ -117,6 +134,11 @@ public final class Film {
 
     public FirstHits guides() {
         return guides;
+    }
+
+    /** At pixels half as wide, if those were looked at. */
+    Optional<CloserLook> closer() {
+        return Optional.ofNullable(closer);
     }
 
     /** Whether light by way of matte surfaces is found at some pixels alone, and has to be evened out over those between. */
@@ -191,34 +213,15 @@ public final class Film {
                 if (index == 0) {
                     indirect.note(tile, tracer.guide.indirect);
                 }
-                gather(row * width + column, tracer.components);
+                planes.add(tracer.components, row * width + column, width * height, sums);
                 guides.note(row * width + column, tracer.guide, index);
             }
         }
+        if (closer != null && index == 0) {
+            closer.take(tiles.left(tile), tiles.right(tile), tiles.top(tile), tiles.bottom(tile), guides);
+        }
         samples[tile]++;
         free.add(tracer);
-    }
-
-    private void gather(int pixel, double[][] found) {
-        for (int layer = 0; layer < planes.layers(); layer++) {
-            for (int component = 0; component < COMPONENTS.length; component++) {
-                if (planes.of(layer, component) >= 0) {
-                    gather(planes.of(layer, component) * width * height + pixel, found[component], layer);
-                }
-            }
-        }
-    }
-
-    private void gather(int at, double[] found, int layer) {
-        double red = found[3 * layer];
-        double green = found[3 * layer + 1];
-        double blue = found[3 * layer + 2];
-        if (red == 0 && green == 0 && blue == 0) {
-            return;
-        }
-        sums[3 * at] += (float) red;
-        sums[3 * at + 1] += (float) green;
-        sums[3 * at + 2] += (float) blue;
     }
 
     /** What a tile has by now is what the samples to come are held against. */

@@ -50,6 +50,36 @@ final class FilmPlanes {
         return Arrays.stream(planes[layer]).anyMatch(plane -> plane >= 0);
     }
 
+    /**
+     * Adds one sample of a pixel.
+     *
+     * @param found red, green and blue of every layer in turn, component by component
+     * @param pixels of a plane
+     * @param sums plane after plane, likewise
+     */
+    void add(double[][] found, int pixel, int pixels, float[] sums) {
+        for (int layer = 0; layer < planes.length; layer++) {
+            for (int component = 0; component < COMPONENTS.length; component++) {
+                int plane = planes[layer][component];
+                if (plane >= 0) {
+                    add(found[component], layer, 3 * (plane * pixels + pixel), sums);
+                }
+            }
+        }
+    }
+
+    private static void add(double[] found, int layer, int at, float[] sums) {
+        double red = found[3 * layer];
+        double green = found[3 * layer + 1];
+        double blue = found[3 * layer + 2];
+        if (red == 0 && green == 0 && blue == 0) {
+            return;
+        }
+        sums[at] += (float) red;
+        sums[at + 1] += (float) green;
+        sums[at + 2] += (float) blue;
+    }
+
     int count() {
         return (int) Arrays.stream(planes)
                 .flatMapToInt(Arrays::stream)

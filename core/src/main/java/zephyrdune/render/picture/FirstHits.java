@@ -67,6 +67,18 @@ public record FirstHits(
         normal[3 * pixel + 2] += share * ((float) guide.nz - normal[3 * pixel + 2]);
     }
 
+    /** Takes some pixels over from others of as many. */
+    void copy(FirstHits other, int from, int to) {
+        int count = to - from;
+        System.arraycopy(other.distance, from, distance, from, count);
+        System.arraycopy(other.normal, 3 * from, normal, 3 * from, 3 * count);
+        System.arraycopy(other.owner, from, owner, from, count);
+        System.arraycopy(other.colour, 3 * from, colour, 3 * from, 3 * count);
+        System.arraycopy(other.earlier, from, earlier, from, count);
+        System.arraycopy(other.mirrors, from, mirrors, from, count);
+        System.arraycopy(other.samples, from, samples, from, count);
+    }
+
     /** How far the green of a pixel's surface may be off, as a share of it: by the difference of its earlier and its later samples. */
     float unsure(int pixel) {
         float green = colour[3 * pixel + 1];

@@ -27,11 +27,25 @@ final class Likeness {
         /** Three degrees do: what is mirrored moves twice as fast as the surface turns. */
         THE_SAME_WAY(9);
 
+        private static final float THE_SAME = 1 - 1e-6f;
+
         /** How often the cosine between them is squared. */
         private final int squared;
 
         Facing(int squared) {
             this.squared = squared;
+        }
+
+        /** By the cosine between two normals. */
+        float likeness(float cosine) {
+            if (cosine > THE_SAME) {
+                return 1;
+            }
+            float alike = Math.max(0, cosine);
+            for (int time = 0; time < squared; time++) {
+                alike = Math.max(LEAST, alike * alike);
+            }
+            return alike;
         }
     }
 
@@ -120,11 +134,15 @@ final class Likeness {
     }
 
     private static void asFar(int step, float[] here, float[] there, float[] alike) {
-        float sharpness = 2 / (DISTANCE_SHARE * step);
         for (int i = 0; i < alike.length; i++) {
-            float apart = (here[i] - there[i]) * sharpness / (here[i] + there[i]);
-            alike[i] /= 1 + apart * apart;
+            alike[i] *= ofDistances(here[i], there[i], step);
         }
+    }
+
+    /** By how far away two surfaces are. */
+    static float ofDistances(float here, float there, int step) {
+        float apart = (here - there) * (2 / (DISTANCE_SHARE * step)) / (here + there);
+        return 1 / (1 + apart * apart);
     }
 
     private static void same(float[] here, float[] there, float[] alike) {

@@ -1,5 +1,6 @@
 package zephyrdune.render.picture;
 
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongSupplier;
 import zephyrdune.render.trace.SampleBudget;
@@ -15,16 +16,31 @@ public final class Progress {
 
     /** How far the picture has come. */
     public enum Stage {
-        COARSE(208, SampleBudget.FIRST),
-        SHARPER(480, SampleBudget.USUAL),
-        FINE(900, SampleBudget.USUAL);
+        COARSE(208, 320, SampleBudget.FIRST),
+        SHARPER(480, 900, SampleBudget.USUAL),
+        FINE(900, 900, SampleBudget.USUAL);
 
-        private final int width;
+        /** Of the film if what is out of focus looks it. */
+        private final int deepWidth;
+
+        /** Of the picture otherwise: light is found for half as many pixels across, but for the fine one. */
+        private final int sharpWidth;
+
         private final SampleBudget effort;
 
-        Stage(int width, SampleBudget effort) {
-            this.width = width;
+        Stage(int deepWidth, int sharpWidth, SampleBudget effort) {
+            this.deepWidth = deepWidth;
+            this.sharpWidth = sharpWidth;
             this.effort = effort;
+        }
+
+        private boolean doubled(boolean deep) {
+            return this != FINE && !deep;
+        }
+
+        /** Pixels that light is found for. */
+        private int width(boolean deep, int widest) {
+            return doubled(deep) ? Math.min(sharpWidth, widest) / 2 : Math.min(deepWidth, widest);
         }
     }
 
@@ -36,7 +52,7 @@ public final class Progress {
      */
     public record Quality(double doneAt, int widest) {
 
-        public static final Quality USUAL = new Quality(0.1, Stage.FINE.width);
+        public static final Quality USUAL = new Quality(0.1, Stage.FINE.sharpWidth);
     }
 
     /** Samples per pixel after which it is done, however noisy. */
@@ -60,6 +76,10 @@ public final class Progress {
     private final LongSupplier room;
     private final Quality quality;
     private final Traced traced;
+
+    /** What the first look saw, or the one before. */
+    private Optional<CloserLook> closer;
+
     private Stage stage = Stage.COARSE;
     private Film film;
     private Film before;
@@ -77,7 +97,13 @@ public final class Progress {
      * @param room memory that may be had for the next film, bytes; a picture gets no larger than that allows, but for the coarse one
      */
     public Progress(TableSet set, boolean deep, Quality quality, LongSupplier room) {
+        this(set, deep, quality, room, Optional.empty());
+    }
+
+    /** @param before what a first look saw of what may be the same set but for the light */
+    public Progress(TableSet set, boolean deep, Quality quality, LongSupplier room, Optional<CloserLook> before) {
         this.set = set;
+        closer = before;
         this.deep = deep;
         this.quality = quality;
         this.room = room;
@@ -87,11 +113,14 @@ public final class Progress {
 
     private Film film() {
         double most = room.getAsLong();
-        int width = Math.min(stage.width, quality.widest());
-        if (stage != Stage.COARSE && bytes(width) > most) {
-            width = Math.max(Stage.COARSE.width, (int) (width * Math.sqrt(most / bytes(width))));
+        int width = stage.width(deep, quality.widest());
+        long needed = bytes(stage, width);
+        if (stage != Stage.COARSE && needed > most) {
+            width = Math.min(width, Math.max(Stage.COARSE.deepWidth, (int) (width * Math.sqrt(most / needed))));
         }
-        return new Film(set, width, height(width), deep, stage != Stage.FINE);
+        return stage.doubled(deep)
+                ? Film.doubled(set, width, height(width), closer)
+                : new Film(set, width, height(width), deep, stage != Stage.FINE);
     }
 
     private int height(int width) {
@@ -99,13 +128,15 @@ public final class Progress {
         return (int) Math.max(1, Math.min(2.0 * width, Math.round(height)));
     }
 
-    private long bytes(int width) {
-        return Film.bytes(set, width, height(width)) + (long) MIXED * width * height(width);
+    private long bytes(Stage at, int width) {
+        long pixels = (long) width * height(width);
+        long mixed = at.doubled(deep) ? 4 * (MIXED + FirstHits.BYTES) * pixels : MIXED * pixels;
+        return Film.bytes(set, width, height(width)) + mixed;
     }
 
     /** Memory that is held, near enough, bytes. */
     public long bytes() {
-        return bytes(film.width()) + (before == null ? 0 : bytes(before.width()));
+        return bytes(stage, film.width()) + (before == null ? 0 : bytes(stageBefore, before.width()));
     }
 
     /** Whether a set can be shown by mixing what is traced here. */
@@ -133,6 +164,9 @@ public final class Progress {
         }
         passes++;
         before = null;
+        if (stage == Stage.COARSE) {
+            closer = film.closer();
+        }
         if (stage == Stage.COARSE || stage == Stage.SHARPER && passes >= SHARPER_PASSES) {
             advance();
             return true;
@@ -156,7 +190,7 @@ public final class Progress {
         before = film;
         stageBefore = stage;
         // one that gets no wider than the sharper picture is the fine one at once
-        stage = stage == Stage.COARSE && quality.widest() > Stage.SHARPER.width ? Stage.SHARPER : Stage.FINE;
+        stage = stage == Stage.COARSE && quality.widest() > Stage.SHARPER.deepWidth ? Stage.SHARPER : Stage.FINE;
         film = film();
         film.expect(before);
         passes = 0;
@@ -172,6 +206,11 @@ public final class Progress {
     /** What has to come down for the picture to be done, stops. */
     private double farOff() {
         return Math.max(noise.most(), noise.worst());
+    }
+
+    /** What the first look saw, if it looked closer than at the film's own pixels: for that at the next set. */
+    public Optional<CloserLook> closer() {
+        return closer;
     }
 
     /** Whether nothing can be shown yet. */

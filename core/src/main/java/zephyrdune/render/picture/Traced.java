@@ -33,6 +33,11 @@ record Traced(
         Window window,
         double aperture) {
 
+    /** The same with any key. */
+    Traced withoutKey() {
+        return new Traced(camera, dish, props, null, base, cards, tableTop, backdrop, room, window, aperture);
+    }
+
     static Traced of(TableSet set, boolean deep) {
         EmittingFace key = EmittingFace.of(set).withLuminance(1);
         EmittingFace base = set.base() instanceof BroadBase broad

@@ -58,7 +58,26 @@ final class WaveletFilter {
     }
 
     private float colour(int i) {
-        return settings.coloured ? Math.max(DARKEST, guides.colour()[i]) : 1;
+        return colour(guides, i);
+    }
+
+    /** Colour of the surface that light is to be multiplied by; 1 if this light has none. */
+    float colour(FirstHits seen, int i) {
+        return settings.coloured ? Math.max(DARKEST, seen.colour()[i]) : 1;
+    }
+
+    /** Sum over some pixels, over the surface's colour. */
+    float light(int channel, int[] at, float[] weights) {
+        float[] values = light.channels()[channel];
+        float sum = 0;
+        for (int i = 0; i < at.length; i++) {
+            sum += weights[i] * values[at[i]];
+        }
+        return sum;
+    }
+
+    Likeness.Facing facing() {
+        return settings.alike;
     }
 
     /** Takes the surface's colour out. */

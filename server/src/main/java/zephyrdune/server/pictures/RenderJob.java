@@ -1,8 +1,10 @@
 package zephyrdune.server.pictures;
 
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongSupplier;
+import zephyrdune.render.picture.CloserLook;
 import zephyrdune.render.picture.Histogram;
 import zephyrdune.render.picture.Loupe;
 import zephyrdune.render.picture.Mix;
@@ -126,8 +128,9 @@ final class RenderJob {
                     return;
                 }
             } else {
+                Optional<CloserLook> before = Optional.ofNullable(progress).flatMap(Progress::closer);
                 progress = null;
-                progress = new Progress(wanted.set(), wanted.wish().deep(), quality, room);
+                progress = new Progress(wanted.set(), wanted.wish().deep(), quality, room, before);
                 begun = System.nanoTime();
                 trace++;
             }
