@@ -1,17 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
 import type { PointerEvent } from "react";
 import { api } from "../../api/client";
-import type { FrameNews, Loupe, TableSet } from "../../api/types";
+import type { TableSet } from "../../api/types";
 import { Match } from "../../looks/photograph/Match";
 import { usePhotograph } from "../../looks/photograph/store";
 import { useTable } from "../../set/store";
-import { signedStops } from "../../set/units";
 import { useView } from "../../set/view";
 import { Compare } from "./Compare";
 import { FrameMover } from "./FrameMover";
 import { Histogram } from "./Histogram";
 import { MeterTool } from "./MeterTool";
 import { PictureBar } from "./PictureBar";
+import { PictureState } from "./PictureState";
 import { ProfileTool } from "./ProfileTool";
 import { StopLines } from "./StopLines";
 import { Things } from "./Things";
@@ -81,15 +81,15 @@ export function Picture() {
             <Histogram news={news} />
           </div>
         )}
-        {news && <State news={news} loupe={loupe} failed={failed} />}
+        {news && <PictureState news={news} newest={newest} loupe={loupe} failed={failed} />}
       </div>
     </section>
   );
 }
 
-/** A first look of few pixels is shown softened by half of one: its edges would be stairs. */
+/** A first look of few pixels is shown softened by a third of one: its edges would be stairs. */
 function softened(ratio: number, pixels: number): string {
-  return `blur(calc(min(100cqw, ${100 * ratio}cqh) * ${0.5 / pixels}))`;
+  return `blur(calc(min(100cqw, ${100 * ratio}cqh) * ${0.33 / pixels}))`;
 }
 
 function TableLines({ set }: { set: TableSet }) {
@@ -133,43 +133,6 @@ function TextSpace({ set }: { set: TableSet }) {
       title={part}
     >
       <span className="rounded bg-black/60 px-1.5 text-[11px] text-white">Kept for text</span>
-    </div>
-  );
-}
-
-/** How far the picture has come, in words. */
-function progressOf({ stage, done, share, secondsLeft }: FrameNews): string {
-  if (done) return "Clean";
-  if (stage !== "FINE") return "First look, sharpening …";
-  if (secondsLeft < 0) return "Still grainy";
-  const left =
-    secondsLeft < 90
-      ? `${Math.max(1, Math.round(secondsLeft))} s`
-      : `${Math.round(secondsLeft / 60)} min`;
-  return `Still grainy: ${Math.round(share * 100)} %, about ${left} left`;
-}
-
-type StateProps = { news: FrameNews; loupe: Loupe | null; failed: string | null };
-
-/** How far the picture has come, and what is under the pointer. */
-function State({ news, loupe, failed }: StateProps) {
-  const problem = useTable((table) => table.problem);
-  const words = problem ? "Last possible picture" : (failed ?? progressOf(news));
-  return (
-    <div className="pointer-events-none absolute inset-x-3 bottom-2 grid gap-1 text-right text-xs">
-      {loupe && (
-        <p data-testid="loupe">
-          <span className="rounded bg-ground/85 px-2 py-0.5">
-            {signedStops(loupe.tone)} stops from mid grey
-          </span>
-        </p>
-      )}
-      <p className="text-soft" aria-live="polite" data-testid="picture-state">
-        {/* new words take the place of the old: they are not the same ones, pushed aside */}
-        <span key={words} className="rounded bg-ground/85 px-2 py-0.5">
-          {words}
-        </span>
-      </p>
     </div>
   );
 }
