@@ -86,24 +86,16 @@ final class JointUpsampling {
             for (int i = 0; i < pixels.length; i++) {
                 float across = (i & 1) == (column & 1) ? NEARER : FARTHER;
                 float down = i >> 1 == (row & 1) ? NEARER : FARTHER;
-                weigh(i, across * down, pixel, alike);
+                for (Likeness.Facing facing : FACINGS) {
+                    float likeness = alike ? likeness(pixel, pixels[i], facing) : 1;
+                    weights[facing.ordinal()][i] = across * down * likeness;
+                }
             }
             for (float[] weight : weights) {
                 float share = 1 / (weight[0] + weight[1] + weight[2] + weight[3]);
                 for (int i = 0; i < weight.length; i++) {
                     weight[i] *= share;
                 }
-            }
-        }
-
-        private void weigh(int i, float share, int pixel, boolean alike) {
-            boolean same = !alike || same(pixel, pixels[i]);
-            boolean plain = !alike || finer.owner()[pixel] < 0;
-            float cosine = plain || !same ? 1 : cosine(pixel, pixels[i]);
-            float distances = plain || !same ? 1 : distances(pixel, pixels[i]);
-            for (Likeness.Facing facing : FACINGS) {
-                float likeness = plain ? 1 : LEAST + facing.likeness(cosine) * distances;
-                weights[facing.ordinal()][i] = same ? share * likeness : 0;
             }
         }
 
@@ -114,11 +106,10 @@ final class JointUpsampling {
             for (int row = top - 1; row <= top + 2; row++) {
                 for (int column = left - 1; column <= left + 2; column++) {
                     int near = inside(column, row);
-                    if (same(pixel, near)) {
-                        float likeness =
-                                LEAST + Likeness.Facing.ALIKE.likeness(cosine(pixel, near)) * distances(pixel, near);
-                        found = likeness > most ? near : found;
-                        most = Math.max(most, likeness);
+                    float likeness = likeness(pixel, near, Likeness.Facing.ALIKE);
+                    if (likeness > most) {
+                        most = likeness;
+                        found = near;
                     }
                 }
             }
@@ -133,16 +124,21 @@ final class JointUpsampling {
             return finer.owner()[pixel] == film.owner()[near] && finer.mirrors()[pixel] == film.mirrors()[near];
         }
 
-        private float cosine(int pixel, int near) {
+        private float likeness(int pixel, int near, Likeness.Facing facing) {
+            if (!same(pixel, near)) {
+                return 0;
+            }
+            // nothing is as far as nothing
+            if (finer.owner()[pixel] < 0) {
+                return 1;
+            }
             float[] here = finer.normal();
             float[] there = film.normal();
-            return here[3 * pixel] * there[3 * near]
+            float cosine = here[3 * pixel] * there[3 * near]
                     + here[3 * pixel + 1] * there[3 * near + 1]
                     + here[3 * pixel + 2] * there[3 * near + 2];
-        }
-
-        private float distances(int pixel, int near) {
-            return Likeness.ofDistances(finer.distance()[pixel], film.distance()[near], 1);
+            return LEAST
+                    + facing.likeness(cosine) / Likeness.unlikeness(finer.distance()[pixel], film.distance()[near], 1);
         }
     }
 }

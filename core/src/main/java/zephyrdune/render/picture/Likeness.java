@@ -135,14 +135,14 @@ final class Likeness {
 
     private static void asFar(int step, float[] here, float[] there, float[] alike) {
         for (int i = 0; i < alike.length; i++) {
-            alike[i] *= ofDistances(here[i], there[i], step);
+            alike[i] /= unlikeness(here[i], there[i], step);
         }
     }
 
-    /** By how far away two surfaces are. */
-    static float ofDistances(float here, float there, int step) {
+    /** By how much their distances make two surfaces less alike. */
+    static float unlikeness(float here, float there, int step) {
         float apart = (here - there) * (2 / (DISTANCE_SHARE * step)) / (here + there);
-        return 1 / (1 + apart * apart);
+        return 1 + apart * apart;
     }
 
     private static void same(float[] here, float[] there, float[] alike) {

@@ -31,8 +31,7 @@ public final class FirstHitFinder {
         }
         at.arrives(at.hit.nx * ray.dx + at.hit.ny * ray.dy + at.hit.nz * ray.dz);
         guide.note(at);
-        boolean shines = at.owner == Scene.KEY_FACE || at.owner == Scene.BASE_FACE || at.owner == Scene.WINDOW;
-        if (!shines && !at.material.clear()) {
+        if (!Scene.shines(at.owner) && !at.material.clear()) {
             guide.colour(at.material, relief.lean(at, spread));
         }
     }

@@ -134,7 +134,7 @@ final class PathTracer {
         if (level == 0) {
             guide.note(at);
         }
-        if (at.owner == Scene.KEY_FACE || at.owner == Scene.BASE_FACE || at.owner == Scene.WINDOW) {
+        if (Scene.shines(at.owner)) {
             if (at.owner == Scene.WINDOW && at.open) {
                 emission.ambient(at);
             }

@@ -122,6 +122,11 @@ public final class Scene {
                 .anyMatch(dish -> Bodies.of(dish).clear() != null);
     }
 
+    /** Whether an owner is a face that gives light, and shows nothing else. */
+    static boolean shines(int owner) {
+        return owner == KEY_FACE || owner == BASE_FACE || owner == WINDOW;
+    }
+
     /** The number of the card an owner is, or -1. */
     public int card(int owner) {
         return owner >= firstCard ? owner - firstCard : -1;

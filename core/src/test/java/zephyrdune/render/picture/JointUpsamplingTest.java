@@ -1,6 +1,7 @@
 package zephyrdune.render.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static zephyrdune.render.picture.ProgressTest.apart;
 
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +15,6 @@ import zephyrdune.set.camera.Camera;
 import zephyrdune.set.camera.CameraAngle;
 import zephyrdune.set.dish.Block;
 import zephyrdune.set.surface.Surface;
-import zephyrdune.units.measure.Stops;
 
 public class JointUpsamplingTest {
 
@@ -58,16 +58,6 @@ public class JointUpsamplingTest {
                     (float) from.between((pixel % width + 0.5) / width, (pixel / width + 0.5) / (double) height, i % 3);
         }
         return new Picture(width, height, linear);
-    }
-
-    private static double apart(Picture one, Picture other) {
-        double sum = 0;
-        int pixels = one.width() * one.height();
-        for (int pixel = 0; pixel < pixels; pixel++) {
-            double stops = Stops.between(Math.max(1e-3, one.luminance(pixel)), Math.max(1e-3, other.luminance(pixel)));
-            sum += stops * stops;
-        }
-        return Math.sqrt(sum / pixels);
     }
 
     /** A black block on white paper, from above: neither is darker or brighter than it is anywhere at the film's own pixels. */

@@ -78,7 +78,7 @@ public class ProgressTest {
     }
 
     /** Root mean square of the stops between two pictures. */
-    private static double apart(Picture one, Picture other) {
+    static double apart(Picture one, Picture other) {
         double sum = 0;
         int pixels = one.width() * one.height();
         for (int pixel = 0; pixel < pixels; pixel++) {
