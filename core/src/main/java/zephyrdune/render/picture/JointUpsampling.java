@@ -1,5 +1,6 @@
 package zephyrdune.render.picture;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.stream.IntStream;
 
@@ -7,6 +8,8 @@ import java.util.stream.IntStream;
  * A film's light, evened out, on pixels half as wide: each gets it from those of the film's pixels round it that show the same surface, and has
  * that surface's colour as it is there (J. Kopf and others, Joint bilateral upsampling, ACM Trans. Graph. 26, 2007). So edges and patterns are
  * as sharp as the smaller pixels; what light itself does is not.
+ *
+ * <p>Every other pixel of a row at a time: the film's pixels round these lie side by side.
  */
 final class JointUpsampling {
 
@@ -18,18 +21,23 @@ final class JointUpsampling {
 
     private static final float FARTHER = 0.25f;
 
+    /** Pixels of the film round each of the finer. */
+    private static final int CORNERS = 4;
+
+    private static final int NONE = -1;
+
     private static final Likeness.Facing[] FACINGS = Likeness.Facing.values();
 
-    private final FirstHits film;
+    private final SurfaceRows film;
     private final FirstHits finer;
     private final int width;
     private final int height;
 
     private JointUpsampling(Film of, FirstHits finer) {
-        film = of.guides();
         this.finer = finer;
         width = of.width();
         height = of.height();
+        film = SurfaceRows.of(of.guides(), width, height);
     }
 
     /**
@@ -38,77 +46,133 @@ final class JointUpsampling {
      */
     static Picture of(Film film, FirstHits finer, Collection<WaveletFilter> parts) {
         JointUpsampling upsampling = new JointUpsampling(film, finer);
-        WaveletFilter[] all = parts.toArray(WaveletFilter[]::new);
         float[] linear = new float[4 * 3 * film.width() * film.height()];
-        IntStream.range(0, 2 * film.height()).parallel().forEach(row -> upsampling.row(row, all, linear));
+        IntStream.range(0, 2 * film.height()).parallel().forEach(row -> {
+            for (int odd = 0; odd < 2; odd++) {
+                upsampling.new Row(row, odd).show(parts, linear);
+            }
+        });
         return Picture.atLeastBlack(2 * film.width(), 2 * film.height(), linear);
     }
 
-    private void row(int row, WaveletFilter[] parts, float[] linear) {
-        Near near = new Near();
-        for (int column = 0; column < 2 * width; column++) {
-            int pixel = row * 2 * width + column;
-            near.find(column, row, pixel);
-            for (WaveletFilter part : parts) {
-                float[] weights = near.weights[part.facing().ordinal()];
-                for (int channel = 0; channel < 3; channel++) {
-                    float light = part.light(channel, near.pixels, weights);
-                    linear[3 * pixel + channel] += light * part.colour(finer, 3 * pixel + channel);
-                }
-            }
-        }
+    private int inside(int column, int row) {
+        return Math.max(0, Math.min(height - 1, row)) * width + Math.max(0, Math.min(width - 1, column));
     }
 
-    /** The film's pixels round one of the finer, and what each counts. */
-    private final class Near {
+    /** Every other of the finer pixels of a row, and what the film's pixels round them count. */
+    private final class Row {
 
-        private final int[] pixels = new int[4];
+        private final int row;
+        private final int odd;
 
-        /** By how much surfaces have to face the same way. */
-        private final float[][] weights = new float[FACINGS.length][pixels.length];
+        /** The first of them. */
+        private final int first;
 
-        private void find(int column, int row, int pixel) {
-            int left = (column - 1) >> 1;
-            int top = (row - 1) >> 1;
-            pixels[0] = inside(left, top);
-            pixels[1] = inside(left + 1, top);
-            pixels[2] = inside(left, top + 1);
-            pixels[3] = inside(left + 1, top + 1);
-            boolean any = false;
-            for (int near : pixels) {
-                any |= same(pixel, near);
+        private final SurfaceRows here;
+
+        /** By how much surfaces have to face the same way, and corner by corner. */
+        private final float[][][] weights = new float[FACINGS.length][CORNERS][];
+
+        /** The film's pixel farther away that one gets its light from instead, or none. */
+        private final int[] instead = new int[width];
+
+        Row(int row, int odd) {
+            this.row = row;
+            this.odd = odd;
+            first = row * 2 * width + odd;
+            here = SurfaceRows.of(finer, first, 2, width);
+            for (int corner = 0; corner < CORNERS; corner++) {
+                weigh(corner);
             }
-            int other = any ? -1 : likest(left, top, pixel);
-            if (other >= 0) {
-                pixels[0] = other;
+            Arrays.fill(instead, NONE);
+            find();
+            for (float[][] facing : weights) {
+                share(facing);
             }
-            boolean alike = any || other >= 0;
-            for (int i = 0; i < pixels.length; i++) {
-                float across = (i & 1) == (column & 1) ? NEARER : FARTHER;
-                float down = i >> 1 == (row & 1) ? NEARER : FARTHER;
-                for (Likeness.Facing facing : FACINGS) {
-                    float likeness = alike ? likeness(pixel, pixels[i], facing) : 1;
-                    weights[facing.ordinal()][i] = across * down * likeness;
+        }
+
+        private int top() {
+            return (row - 1) >> 1;
+        }
+
+        /** From a pixel of a row to the film's left one of those round it. */
+        private int left() {
+            return odd - 1;
+        }
+
+        private float nearness(int corner) {
+            float across = (corner & 1) == odd ? NEARER : FARTHER;
+            float down = corner >> 1 == (row & 1) ? NEARER : FARTHER;
+            return across * down;
+        }
+
+        /** A row of the film's, moved so that each pixel at a corner has the place of the finer one. */
+        private float[] at(int corner, float[] values) {
+            int start = inside(0, top() + (corner >> 1));
+            int by = left() + (corner & 1);
+            float[] moved = new float[width];
+            System.arraycopy(values, start + Math.max(0, by), moved, Math.max(0, -by), width - Math.abs(by));
+            if (by < 0) {
+                moved[0] = values[start];
+            } else if (by > 0) {
+                moved[width - 1] = values[start + width - 1];
+            }
+            return moved;
+        }
+
+        private SurfaceRows there(int corner) {
+            float[][] normal = new float[film.normal().length][];
+            for (int axis = 0; axis < normal.length; axis++) {
+                normal[axis] = at(corner, film.normal()[axis]);
+            }
+            return new SurfaceRows(at(corner, film.kind()), at(corner, film.distance()), normal);
+        }
+
+        private void weigh(int corner) {
+            SurfaceRows there = there(corner);
+            float nearness = nearness(corner);
+            float[] same = here.same(there);
+            float[] cosines = here.cosines(there);
+            float[] near = here.asFar(there, 1);
+            for (int facing = 0; facing < FACINGS.length; facing++) {
+                float[] alike = cosines.clone();
+                SurfaceRows.square(alike, FACINGS[facing].squared());
+                for (int i = 0; i < alike.length; i++) {
+                    alike[i] = nearness * same[i] * (LEAST + alike[i] * near[i]);
                 }
+                weights[facing][corner] = alike;
             }
-            for (float[] weight : weights) {
-                float share = 1 / (weight[0] + weight[1] + weight[2] + weight[3]);
-                for (int i = 0; i < weight.length; i++) {
-                    weight[i] *= share;
+        }
+
+        /** Where none of the four shows the same surface: one a little farther away that does, or else all four, whatever they show. */
+        private void find() {
+            float[][] any = weights[0];
+            for (int i = 0; i < width; i++) {
+                if (any[0][i] + any[1][i] + any[2][i] + any[3][i] > 0) {
+                    continue;
+                }
+                instead[i] = likest(i);
+                for (int corner = 0; instead[i] == NONE && corner < CORNERS; corner++) {
+                    for (float[][] facing : weights) {
+                        facing[corner][i] = nearness(corner);
+                    }
                 }
             }
         }
 
-        /** That of the same owner farther away which is most alike; -1 if there is none. */
-        private int likest(int left, int top, int pixel) {
-            int found = -1;
-            float most = 0;
-            for (int row = top - 1; row <= top + 2; row++) {
-                for (int column = left - 1; column <= left + 2; column++) {
-                    int near = inside(column, row);
-                    float likeness = likeness(pixel, near, Likeness.Facing.ALIKE);
-                    if (likeness > most) {
-                        most = likeness;
+        /** That of the same surface farther away which faces the most alike; none if there is none. */
+        private int likest(int i) {
+            int found = NONE;
+            float most = -1;
+            for (int down = -1; down <= 2; down++) {
+                for (int across = -1; across <= 2; across++) {
+                    int near = inside(i + left() + across, top() + down);
+                    float cosine = 0;
+                    for (int axis = 0; axis < film.normal().length; axis++) {
+                        cosine += here.normal()[axis][i] * film.normal()[axis][near];
+                    }
+                    if (film.kind()[near] == here.kind()[i] && cosine > most) {
+                        most = cosine;
                         found = near;
                     }
                 }
@@ -116,29 +180,52 @@ final class JointUpsampling {
             return found;
         }
 
-        private int inside(int column, int row) {
-            return Math.max(0, Math.min(height - 1, row)) * width + Math.max(0, Math.min(width - 1, column));
+        /** Makes each pixel's weights add up to 1, but where another gives its light instead. */
+        private void share(float[][] facing) {
+            float[] all = new float[width];
+            for (float[] corner : facing) {
+                for (int i = 0; i < all.length; i++) {
+                    all[i] += corner[i];
+                }
+            }
+            for (int i = 0; i < all.length; i++) {
+                all[i] = 1 / Math.max(Float.MIN_NORMAL, all[i]);
+            }
+            for (float[] corner : facing) {
+                for (int i = 0; i < all.length; i++) {
+                    corner[i] *= all[i];
+                }
+            }
         }
 
-        private boolean same(int pixel, int near) {
-            return finer.owner()[pixel] == film.owner()[near] && finer.mirrors()[pixel] == film.mirrors()[near];
+        /** The light of some parts, in the surface's colour where they have it. */
+        void show(Collection<WaveletFilter> parts, float[] linear) {
+            for (int channel = 0; channel < 3; channel++) {
+                float[] coloured = new float[width];
+                float[] plain = new float[width];
+                for (WaveletFilter part : parts) {
+                    float[][] facing = weights[part.facing().ordinal()];
+                    add(part.light(channel), facing, part.coloured() ? coloured : plain);
+                }
+                for (int i = 0; i < width; i++) {
+                    int at = 3 * (first + 2 * i) + channel;
+                    linear[at] = coloured[i] * WaveletFilter.colour(finer, at) + plain[i];
+                }
+            }
         }
 
-        private float likeness(int pixel, int near, Likeness.Facing facing) {
-            if (!same(pixel, near)) {
-                return 0;
+        private void add(float[] values, float[][] facing, float[] to) {
+            float[] sums = new float[width];
+            for (int corner = 0; corner < CORNERS; corner++) {
+                float[] theirs = at(corner, values);
+                float[] weight = facing[corner];
+                for (int i = 0; i < sums.length; i++) {
+                    sums[i] += weight[i] * theirs[i];
+                }
             }
-            // nothing is as far as nothing
-            if (finer.owner()[pixel] < 0) {
-                return 1;
+            for (int i = 0; i < width; i++) {
+                to[i] += instead[i] == NONE ? sums[i] : values[instead[i]];
             }
-            float[] here = finer.normal();
-            float[] there = film.normal();
-            float cosine = here[3 * pixel] * there[3 * near]
-                    + here[3 * pixel + 1] * there[3 * near + 1]
-                    + here[3 * pixel + 2] * there[3 * near + 2];
-            return LEAST
-                    + facing.likeness(cosine) / Likeness.unlikeness(finer.distance()[pixel], film.distance()[near], 1);
         }
     }
 }

@@ -57,23 +57,23 @@ final class WaveletFilter {
         take(found, halfDifference);
     }
 
-    private float colour(int i) {
-        return colour(guides, i);
-    }
-
     /** Colour of the surface that light is to be multiplied by; 1 if this light has none. */
-    float colour(FirstHits seen, int i) {
-        return settings.coloured ? Math.max(DARKEST, seen.colour()[i]) : 1;
+    private float colour(int i) {
+        return settings.coloured ? colour(guides, i) : 1;
     }
 
-    /** Sum over some pixels, over the surface's colour. */
-    float light(int channel, int[] at, float[] weights) {
-        float[] values = light.channels()[channel];
-        float sum = 0;
-        for (int i = 0; i < at.length; i++) {
-            sum += weights[i] * values[at[i]];
-        }
-        return sum;
+    /** The same of light that has one. */
+    static float colour(FirstHits seen, int i) {
+        return Math.max(DARKEST, seen.colour()[i]);
+    }
+
+    boolean coloured() {
+        return settings.coloured;
+    }
+
+    /** One channel of it, over the surface's colour. */
+    float[] light(int channel) {
+        return light.channels()[channel];
     }
 
     Likeness.Facing facing() {
