@@ -28,7 +28,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Many people at one server: each drags the light of a demo set round the table, asking for pictures over a connection and for
- * readings, and now and then lets go. Prints how long they waited. Words: address, people, seconds.
+ * readings as the page does, quick ones on the way and surer ones when it lets go. Prints how long they waited. Words: address, people,
+ * seconds.
  */
 public final class Crowd {
 
@@ -44,7 +45,8 @@ public final class Crowd {
     private static final int BROKEN_OFF = 7;
 
     private final Queue<Long> pictures = new ConcurrentLinkedQueue<>();
-    private final Queue<Long> readings = new ConcurrentLinkedQueue<>();
+    private final Queue<Long> movedReadings = new ConcurrentLinkedQueue<>();
+    private final Queue<Long> readingsAtRest = new ConcurrentLinkedQueue<>();
     private final Queue<String> errors = new ConcurrentLinkedQueue<>();
     private final List<Person> persons = new ArrayList<>();
     private final HttpClient client = HttpClient.newHttpClient();
@@ -60,7 +62,8 @@ public final class Crowd {
         int seconds = words.length > 2 ? Integer.parseInt(words[2]) : 60;
         Crowd crowd = new Crowd(address);
         crowd.come(people, seconds);
-        crowd.print("readings", crowd.readings);
+        crowd.print("readings while dragging", crowd.movedReadings);
+        crowd.print("readings at rest", crowd.readingsAtRest);
         crowd.print("first pictures", crowd.pictures);
         System.out.printf(
                 "frames in all: %d, fewest that one person got: %d, errors: %d%n",
@@ -120,6 +123,9 @@ public final class Crowd {
         private long lastAsked;
         private int count;
 
+        /** Whether readings were asked for since it let go. */
+        private boolean rested = true;
+
         Person(ObjectNode set, int number) {
             this.set = set;
             this.number = number;
@@ -147,8 +153,11 @@ public final class Crowd {
                 if (phase < DRAG) {
                     ObjectNode light = (ObjectNode) set.get("light");
                     light.put("clockHours", 8.5 + 1.5 * Math.sin(number + 0.04 * count));
-                    read();
+                    read(true);
+                    rested = false;
                     wish();
+                } else if (!rested) {
+                    rested = read(false);
                 }
             } catch (RuntimeException e) {
                 errors.add(
@@ -174,22 +183,25 @@ public final class Crowd {
             socket.sendText(JSON.writeValueAsString(wish), true).join();
         }
 
-        private void read() {
+        /** Returns whether it asked; not while an answer is still to come. */
+        private boolean read(boolean moving) {
             if (!reading.compareAndSet(false, true)) {
-                return;
+                return false;
             }
             long start = System.nanoTime();
-            HttpRequest request = HttpRequest.newBuilder(URI.create("http://" + address + "/api/readings"))
+            HttpRequest request = HttpRequest.newBuilder(
+                            URI.create("http://" + address + "/api/readings?moving=" + moving))
                     .header("Content-Type", "application/json")
                     .POST(HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(set)))
                     .build();
             client.sendAsync(request, HttpResponse.BodyHandlers.ofByteArray()).whenComplete((answer, e) -> {
                 reading.set(false);
-                readings.add(System.nanoTime() - start);
+                (moving ? movedReadings : readingsAtRest).add(System.nanoTime() - start);
                 if (e != null || answer.statusCode() != 200) {
                     errors.add("readings: " + (e != null ? e : answer.statusCode()));
                 }
             });
+            return true;
         }
 
         @Override
