@@ -33,10 +33,13 @@ public final class Denoiser {
      * evened with.
      */
     private static final Map<LightComponent, Float> LEFT = new EnumMap<>(Map.of(
-            LightComponent.DIRECT, 1.1f,
+            LightComponent.DIRECT, 0.6f,
             LightComponent.INDIRECT, 4.3f,
             LightComponent.HIGHLIGHT, 0.8f,
-            LightComponent.SPECULAR, 1.3f));
+            LightComponent.SPECULAR, 1.1f));
+
+    /** The same of what the surface's colour is unsure by: it is the same for all light that has it. */
+    private static final float COLOUR_LEFT = 1.3f;
 
     /** For a first look, better a little soft than full of dots. */
     private static final Map<LightComponent, WaveletFilter.Settings> FIRST_SETTINGS = new EnumMap<>(Map.of(
@@ -75,9 +78,13 @@ public final class Denoiser {
         float[] sum = new float[3 * width * height];
         float[] squares = new float[width * height];
         Arrays.fill(squares, halves(film) ? 0 : Float.NaN);
-        evened(film, mix).forEach((component, light) -> light.addTo(sum, squares, LEFT.get(component)));
-        new Neighbourhood(width, height).each(pixel -> squares[pixel] = (float) Math.sqrt(squares[pixel]));
-        return new Shown(Picture.atLeastBlack(width, height, sum), squares);
+        float[] tones = new float[width * height];
+        evened(film, mix).forEach((component, light) -> light.addTo(sum, squares, tones, LEFT.get(component)));
+        float[] error = new float[width * height];
+        new Neighbourhood(width, height)
+                .each(pixel ->
+                        error[pixel] = (float) Math.sqrt(squares[pixel] + COLOUR_LEFT * tones[pixel] * tones[pixel]));
+        return new Shown(Picture.atLeastBlack(width, height, sum), error);
     }
 
     private static boolean halves(Film film) {

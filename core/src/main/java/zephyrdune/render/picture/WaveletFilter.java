@@ -98,16 +98,18 @@ final class WaveletFilter {
     /**
      * Adds what came out, in the surface's colour.
      *
-     * @param squares mean square of what its green is off by
+     * @param squares mean square of what its green is off by, but for that colour
+     * @param tones what its green is off by because that colour is, as the same sample of the surface colours all light
      * @param left mean square of what noise is left, over what the halves tell
      */
-    void addTo(float[] linear, float[] squares, float left) {
+    void addTo(float[] linear, float[] squares, float[] tones, float left) {
         pixels.each(pixel -> {
             for (int channel = 0; channel < 3; channel++) {
                 linear[3 * pixel + channel] += light.channels()[channel][pixel] * colour(3 * pixel + channel);
             }
             float green = colour(3 * pixel + 1);
             squares[pixel] += (left * light.variance()[pixel] + bias[pixel]) * green * green;
+            tones[pixel] += tone(pixel) * green;
         });
     }
 
@@ -153,10 +155,7 @@ final class WaveletFilter {
         System.arraycopy(variance, 0, light.variance(), 0, variance.length);
     }
 
-    /**
-     * What was evened that was no noise: what was changed round a pixel by more than the halves changed along with it; and what the surface's
-     * colour, as it is known, may be off by.
-     */
+    /** What was evened that was no noise: what was changed round a pixel by more than the halves changed along with it. */
     private void findBias(NoisyLight found, Likeness likeness) {
         float[] more = new float[bias.length];
         pixels.each(pixel -> {
@@ -166,7 +165,7 @@ final class WaveletFilter {
         });
         float[] wide = widely(more, likeness);
         pixels.each(pixel -> {
-            bias[pixel] = Math.max(0, wide[pixel]) + tone(pixel) * tone(pixel);
+            bias[pixel] = Math.max(0, wide[pixel]);
         });
     }
 
