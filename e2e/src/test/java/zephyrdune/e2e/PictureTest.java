@@ -68,23 +68,23 @@ public class PictureTest extends Browsing {
     @Test
     public void layersAreSwitchedWithoutTracing() {
         String trace = shown().getAttribute("data-trace");
-        double before = patch(picture(), 0.2, 0.7);
+        double before = Pixels.patch(picture(), 0.2, 0.7);
         page.getByTestId("layers").click();
         page.getByTestId("layer-key").uncheck();
         waitForNewest();
         assertThat(shown().getAttribute("data-trace")).isEqualTo(trace);
-        assertThat(patch(picture(), 0.2, 0.7)).isLessThan(before / 2);
+        assertThat(Pixels.patch(picture(), 0.2, 0.7)).isLessThan(before / 2);
         page.getByTestId("layer-key").check();
         waitForNewest();
         page.keyboard().press("Escape");
-        assertThat(patch(picture(), 0.2, 0.7)).isCloseTo(before, within(6.0));
+        assertThat(Pixels.patch(picture(), 0.2, 0.7)).isCloseTo(before, within(6.0));
         tab("Exposure");
         page.getByTestId("exposure.biasStops").fill("-1");
         page.getByTestId("exposure.biasStops").press("Enter");
         page.waitForTimeout(300);
         waitForNewest();
         assertThat(shown().getAttribute("data-trace")).isEqualTo(trace);
-        assertThat(patch(picture(), 0.2, 0.7)).isLessThan(before - 20);
+        assertThat(Pixels.patch(picture(), 0.2, 0.7)).isLessThan(before - 20);
     }
 
     private void waitForNewest() {
@@ -210,13 +210,13 @@ public class PictureTest extends Browsing {
     @Test
     public void oneLightAloneIsOnePressAway() {
         waitForFine();
-        double all = patch(picture(), 0.2, 0.7);
+        double all = Pixels.patch(picture(), 0.2, 0.7);
         page.getByTestId("only-ambient").click();
         waitForNewest();
-        assertThat(patch(picture(), 0.2, 0.7)).isLessThan(all / 2);
+        assertThat(Pixels.patch(picture(), 0.2, 0.7)).isLessThan(all / 2);
         page.keyboard().press("a");
         waitForNewest();
-        assertThat(patch(picture(), 0.2, 0.7)).isCloseTo(all, within(6.0));
+        assertThat(Pixels.patch(picture(), 0.2, 0.7)).isCloseTo(all, within(6.0));
     }
 
     @Test

@@ -123,7 +123,7 @@ public class WorkingViewTest extends Browsing {
     /** Table to the right of the bowl against table to its left, as code values. */
     private double rightAgainstLeft() {
         BufferedImage image = picture();
-        return patch(image, 0.72, 0.66) / patch(image, 0.28, 0.66);
+        return Pixels.patch(image, 0.72, 0.66) / Pixels.patch(image, 0.28, 0.66);
     }
 
     @Test

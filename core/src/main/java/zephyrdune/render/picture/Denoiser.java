@@ -29,8 +29,8 @@ public final class Denoiser {
     /**
      * Mean square of the noise that is left, over what the halves tell: more than fits most sets, so that what is told is hardly ever too small
      * (light-model.md). Images of lights are spread more evenly over the whole than over its halves laid together by chance, so less is left;
-     * light by way of other surfaces is evened widely, and pixels pick by their own noise, of which the halves know nothing, whom they are
-     * evened with.
+     * light by way of other surfaces is evened widely, and changes of its own that are no larger than its noise go with that, which is told too
+     * little.
      */
     private static final Map<LightComponent, Float> LEFT = new EnumMap<>(Map.of(
             LightComponent.DIRECT, 0.6f,
