@@ -1,5 +1,6 @@
 package zephyrdune.render.picture;
 
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -41,12 +42,20 @@ final class Likeness {
     private final int height;
     private final Map<Key, float[][]> found = new HashMap<>();
 
+    private final Map<Facing, MixedPixels> mixed = new EnumMap<>(Facing.class);
+
     private final SurfaceRows surfaces;
 
     Likeness(FirstHits guides, int width, int height) {
         this.width = width;
         this.height = height;
         surfaces = SurfaceRows.of(guides, width, height);
+    }
+
+    /** The pixels that hardly any neighbour faces the same way as. */
+    MixedPixels mixed(Facing facing, boolean halves) {
+        return mixed.computeIfAbsent(
+                facing, way -> new MixedPixels(surfaces, new Neighbourhood(width, height), at(1, way), halves));
     }
 
     /** Of every pixel and its four neighbours a step on, direction by direction; 0 where there is none. */

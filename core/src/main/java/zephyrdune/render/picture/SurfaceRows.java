@@ -19,6 +19,9 @@ record SurfaceRows(float[] kind, float[] distance, float[][] normal) {
     /** Likeness below this does not matter, and is slow to work with. */
     private static final float LEAST = 1e-12f;
 
+    /** Of a mean of normals; one that is shorter faces nowhere. */
+    private static final double SHORTEST = 0.1;
+
     private SurfaceRows(int pixels) {
         this(new float[pixels], new float[pixels], new float[3][pixels]);
     }
@@ -47,9 +50,14 @@ record SurfaceRows(float[] kind, float[] distance, float[][] normal) {
         int owner = hits.owner()[pixel];
         kind[to] = 2 * owner + (hits.mirrors()[pixel] ? 1 : 0);
         distance[to] = owner < 0 ? 1 : hits.distance()[pixel];
-        for (int axis = 0; axis < 3; axis++) {
-            normal[axis][to] = hits.normal()[3 * pixel + axis];
-        }
+        float x = hits.normal()[3 * pixel];
+        float y = hits.normal()[3 * pixel + 1];
+        float z = hits.normal()[3 * pixel + 2];
+        // the mean of several is shorter
+        float each = 1 / (float) Math.max(SHORTEST, Math.sqrt(x * x + y * y + z * z));
+        normal[0][to] = x * each;
+        normal[1][to] = y * each;
+        normal[2][to] = z * each;
     }
 
     /** The pixels from one up to another. */
@@ -95,6 +103,14 @@ record SurfaceRows(float[] kind, float[] distance, float[][] normal) {
             alike[i] = 1 / (1 + apart * apart);
         }
         return alike;
+    }
+
+    /** The same of two of these pixels. */
+    float asFar(int pixel, int other, int step) {
+        float apart = (distance[pixel] - distance[other])
+                * (2 / (DISTANCE_SHARE * step))
+                / (distance[pixel] + distance[other]);
+        return 1 / (1 + apart * apart);
     }
 
     /** 1 where both are of one kind, 0 elsewhere. */
