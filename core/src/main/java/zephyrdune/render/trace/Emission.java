@@ -80,6 +80,17 @@ final class Emission {
      * @return whether it lies in shade: hardly anything of the key gets there
      */
     boolean direct(PathVertex at, double r, double g, double b, int sample) {
+        at.shadowRays = budget.shadowRays(at.reflections);
+        return sampled(at, r, g, b, sample) < SHADE * facing;
+    }
+
+    /** Adds what a coat mirrors of the faces where nothing that lies under it is looked at: by fewer rays. */
+    void mirrored(PathVertex at, int sample) {
+        at.shadowRays = budget.mirrorRays();
+        sampled(at, 0, 0, 0, sample);
+    }
+
+    private double sampled(PathVertex at, double r, double g, double b, int sample) {
         double got = direct(at, key, at.layer, Tracer.KEY, r, g, b, sample);
         for (int i = 0; i < leaves.length; i++) {
             got += direct(at, leaves[i], at.layer, Tracer.LEAVES + i, r, g, b, sample);
@@ -90,13 +101,13 @@ final class Emission {
         if (window != null) {
             direct(at, window, Layers.AMBIENT, Tracer.WINDOW, r, g, b, sample);
         }
-        return got < SHADE * facing;
+        return got;
     }
 
     /** Returns what a white matte surface has of it, green. */
     private double direct(
             PathVertex at, AreaLight light, int layer, int dimension, double r, double g, double b, int sample) {
-        int samples = budget.shadowRays(at.reflections);
+        int samples = at.shadowRays;
         direct.of(at, light, at.dimension + dimension, samples, sample * samples);
         double[] bright = light.bright;
         LightComponent component = layer == Layers.AMBIENT && !at.image ? LightComponent.INDIRECT : at.component();
@@ -198,8 +209,7 @@ final class Emission {
         double luminance = light.seen(at);
         if (at.pdf > 0 && !direct.missed(at.ray, light, at.hit.distance)) {
             boolean fitted = at.reflections <= 1;
-            int samples = budget.shadowRays(at.reflections - 1);
-            luminance *= at.pdf / (at.pdf + samples * light.pdf(at, cosine, fitted));
+            luminance *= at.pdf / (at.pdf + at.shadowRays * light.pdf(at, cosine, fitted));
         }
         int layer = light == base ? Layers.BASE : light == window ? Layers.AMBIENT : at.layer;
         double[] bright = light.bright;

@@ -214,7 +214,7 @@ final class PathTracer {
         guide.indirect |= at.reflections == 0 && (material.metal() ? !material.polished() : shade);
         if (material.metal() || material.coated()) {
             if (in != at) {
-                emission.direct(at, 0, 0, 0, sample);
+                emission.mirrored(at, sample);
             }
             mirror(level);
         }

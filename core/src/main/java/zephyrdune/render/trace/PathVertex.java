@@ -35,6 +35,9 @@ final class PathVertex {
     /** Density with which the ray was sampled, per steradian, or one of {@link Tracer#COUNTED} and {@link Tracer#SHARP}. */
     double pdf;
 
+    /** Towards each light, from the last surface that looked for them. */
+    int shadowRays;
+
     /** What the ray runs in, null for air. */
     Medium medium;
 
@@ -177,6 +180,7 @@ final class PathVertex {
         inCoat = false;
         splits = before.splits;
         pdf = density;
+        shadowRays = before.shadowRays;
         medium = null;
         gathers = before.gathers;
         bent = before.bent;

@@ -31,9 +31,17 @@ public record SampleBudget(int shadowRays, int paths, int indirectPaths, int ref
     /** Rays towards each light, for readings, from what is met first: a fifth more time for half the variance or less. */
     private static final int EXACT_SECOND = 4;
 
+    /** What looks along the mirrored direction finds most of a light's image. */
+    private static final int MIRROR_RAYS = 2;
+
     /** Rays towards each light from a vertex after so many reflections. */
     int shadowRays(int reflections) {
         return reflections <= 0 ? shadowRays : exact && reflections == 1 ? EXACT_SECOND : 1;
+    }
+
+    /** Rays towards each light for its image in a coat alone. */
+    int mirrorRays() {
+        return Math.min(shadowRays, MIRROR_RAYS);
     }
 
     /** The same with at least so many paths where what is seen is reflected light alone. */
