@@ -41,9 +41,7 @@ final class Likeness {
     private final int width;
     private final int height;
     private final Map<Key, float[][]> found = new HashMap<>();
-
     private final Map<Facing, MixedPixels> mixed = new EnumMap<>(Facing.class);
-
     private final SurfaceRows surfaces;
 
     Likeness(FirstHits guides, int width, int height) {
@@ -53,9 +51,9 @@ final class Likeness {
     }
 
     /** The pixels that hardly any neighbour faces the same way as. */
-    MixedPixels mixed(Facing facing, boolean halves) {
+    MixedPixels mixed(Facing facing) {
         return mixed.computeIfAbsent(
-                facing, way -> new MixedPixels(surfaces, new Neighbourhood(width, height), at(1, way), halves));
+                facing, way -> new MixedPixels(surfaces, new Neighbourhood(width, height), at(1, way)));
     }
 
     /** Of every pixel and its four neighbours a step on, direction by direction; 0 where there is none. */

@@ -24,23 +24,24 @@ final class MixedPixels {
 
     private final int width;
     private final int height;
+    private final Neighbourhood pixels;
     private final SurfaceRows surfaces;
-    private final boolean[] mixed;
 
-    /** @param alike weights of the next neighbours, direction by direction, see {@link Likeness} */
-    MixedPixels(SurfaceRows surfaces, Neighbourhood pixels, float[][] alike, boolean halves) {
+    /** Weight of every pixel's alike neighbours. */
+    private final float[] alike;
+
+    /** @param next weights of the next neighbours, direction by direction, see {@link Likeness} */
+    MixedPixels(SurfaceRows surfaces, Neighbourhood pixels, float[][] next) {
         width = pixels.width();
         height = pixels.height();
+        this.pixels = pixels;
         this.surfaces = surfaces;
-        float[] all = new float[width * height];
-        pixels.rows(row -> pixels.of(row, 1, alike, (from, to, on, weights, weighed, corner) -> {
+        alike = new float[width * height];
+        pixels.rows(row -> pixels.of(row, 1, next, (from, to, on, weights, weighed, corner) -> {
             for (int pixel = row * width + from; pixel < row * width + to; pixel++) {
-                all[pixel] += weights[pixel + weighed];
+                alike[pixel] += weights[pixel + weighed];
             }
         }));
-        mixed = new boolean[width * height];
-        float enough = halves ? ENOUGH : ENOUGH_BY_ONE;
-        pixels.each(pixel -> mixed[pixel] = all[pixel] < enough);
     }
 
     /**
@@ -50,12 +51,14 @@ final class MixedPixels {
      * @param found the light before
      * @param variance of its green
      * @param noisy differences of this many standard errors count for a quarter
+     * @param halves whether there are more samples than one
      */
-    void even(NoisyLight light, NoisyLight found, float[] variance, float noisy) {
-        new Neighbourhood(width, height).rows(row -> {
-            Round round = new Round(light, variance);
+    void even(NoisyLight light, NoisyLight found, float[] variance, float noisy, boolean halves) {
+        float enough = halves ? ENOUGH : ENOUGH_BY_ONE;
+        pixels.rows(row -> {
+            Round round = new Round(light, variance, enough);
             for (int pixel = row * width; pixel < (row + 1) * width; pixel++) {
-                if (mixed[pixel] && round.look(pixel, row)) {
+                if (alike[pixel] < enough && round.look(pixel, row)) {
                     boolean agrees = Math.abs(found.half()[pixel]) < AGREES * found.green()[pixel];
                     round.join(pixel, agrees, noisy);
                 }
@@ -68,15 +71,17 @@ final class MixedPixels {
 
         private final NoisyLight light;
         private final float[] variance;
+        private final float enough;
 
         // means over it: red, green and blue; of the halves' difference; of the variance
         private final float[] mean = new float[3];
         private float half;
         private float unsure;
 
-        Round(NoisyLight light, float[] variance) {
+        Round(NoisyLight light, float[] variance, float enough) {
             this.light = light;
             this.variance = variance;
+            this.enough = enough;
         }
 
         /** As near by as there is any; false if there is none. */
@@ -100,7 +105,7 @@ final class MixedPixels {
             for (int y = Math.max(0, row - reach); y <= Math.min(height - 1, row + reach); y++) {
                 for (int x = Math.max(0, column - reach); x <= Math.min(width - 1, column + reach); x++) {
                     int other = y * width + x;
-                    if (!mixed[other] && surfaces.kind()[other] == surfaces.kind()[pixel]) {
+                    if (alike[other] >= enough && surfaces.kind()[other] == surfaces.kind()[pixel]) {
                         float weight = surfaces.asFar(pixel, other, reach);
                         all += weight;
                         add(other, weight);

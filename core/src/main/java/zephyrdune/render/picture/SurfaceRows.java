@@ -99,17 +99,18 @@ record SurfaceRows(float[] kind, float[] distance, float[][] normal) {
         float[] alike = new float[distance.length];
         float[] there = other.distance;
         for (int i = 0; i < alike.length; i++) {
-            float apart = (distance[i] - there[i]) * (2 / (DISTANCE_SHARE * step)) / (distance[i] + there[i]);
-            alike[i] = 1 / (1 + apart * apart);
+            alike[i] = asFar(distance[i], there[i], step);
         }
         return alike;
     }
 
     /** The same of two of these pixels. */
     float asFar(int pixel, int other, int step) {
-        float apart = (distance[pixel] - distance[other])
-                * (2 / (DISTANCE_SHARE * step))
-                / (distance[pixel] + distance[other]);
+        return asFar(distance[pixel], distance[other], step);
+    }
+
+    private static float asFar(float one, float other, int step) {
+        float apart = (one - other) * (2 / (DISTANCE_SHARE * step)) / (one + other);
         return 1 / (1 + apart * apart);
     }
 

@@ -129,12 +129,12 @@ final class WaveletFilter {
         setVariance(widely(squares(halves ? light.half() : light.green()), likeness));
         if (!halves) {
             float[] mean = squares(widely(light.green(), likeness));
-            float[] all = light.variance();
-            pixels.each(pixel -> all[pixel] = Math.max(0, all[pixel] - mean[pixel]));
+            float[] variance = light.variance();
+            pixels.each(pixel -> variance[pixel] = Math.max(0, variance[pixel] - mean[pixel]));
         }
-        float[] variance = light.variance().clone();
+        float[] varianceBefore = light.variance().clone();
         light = passes(light, settings.noisy, likeness);
-        likeness.mixed(settings.alike, halves).even(light, found, variance, settings.noisy);
+        likeness.mixed(settings.alike).even(light, found, varianceBefore, settings.noisy, halves);
         if (halves) {
             findBias(found, likeness);
         }

@@ -85,7 +85,7 @@ final class Emission {
     }
 
     /** Adds what a coat mirrors of the faces where nothing that lies under it is looked at: by fewer rays. */
-    void mirrored(PathVertex at, int sample) {
+    void images(PathVertex at, int sample) {
         at.shadowRays = budget.mirrorRays();
         sampled(at, 0, 0, 0, sample);
     }

@@ -214,7 +214,7 @@ final class PathTracer {
         guide.indirect |= at.reflections == 0 && (material.metal() ? !material.polished() : shade);
         if (material.metal() || material.coated()) {
             if (in != at) {
-                emission.mirrored(at, sample);
+                emission.images(at, sample);
             }
             mirror(level);
         }

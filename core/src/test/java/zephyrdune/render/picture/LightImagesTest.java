@@ -23,7 +23,7 @@ public class LightImagesTest {
     public void anyNumberOfRaysFindsTheSameImage() {
         double few = image(1);
         assertThat(few).isPositive();
-        assertThat(image(8)).isCloseTo(few, within(0.02 * few));
+        assertThat(image(8)).isCloseTo(few, within(0.003 * few));
     }
 
     private static double image(int shadowRays) {

@@ -53,7 +53,7 @@ public class MixedPixelsTest {
 
     private NoisyLight evened(boolean halves) {
         NoisyLight light = found.copy();
-        new Likeness(guides, SIDE, SIDE).mixed(Likeness.Facing.ALIKE, halves).even(light, found, variance, NOISY);
+        new Likeness(guides, SIDE, SIDE).mixed(Likeness.Facing.ALIKE).even(light, found, variance, NOISY, halves);
         return light;
     }
 
@@ -84,7 +84,7 @@ public class MixedPixelsTest {
         }
         found.half()[MIXED] = LIGHT / 100;
         variance[MIXED] = LIGHT * LIGHT / 10_000;
-        assertThat(evened(true).green()[MIXED]).isCloseTo(LIGHT / 10, within(0.02f * LIGHT));
+        assertThat(evened(true).green()[MIXED]).isCloseTo(LIGHT / 10, within(1e-5f));
     }
 
     @Test
